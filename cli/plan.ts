@@ -1,0 +1,61 @@
+/**
+ * Plans a problem from a file. See `cli/README.md`.
+ * Exit 0: the plan is written; 2: the problem cannot be read or planned, with a list of what is wrong on stderr.
+ */
+import { createHash } from 'node:crypto';
+import { readFileSync, writeFileSync } from 'node:fs';
+import { parseArgs } from 'node:util';
+import { readProblem } from '../src/core/planner/read-problem';
+import { solve, type Complaint } from '../src/core/planner/solve';
+
+function refuse(problems: Complaint[]): never {
+  process.stderr.write(`${JSON.stringify(problems, null, 1)}\n`);
+  process.exit(2);
+}
+
+function readArguments() {
+  try {
+    return parseArgs({
+      allowPositionals: true,
+      options: {
+        out: { type: 'string' },
+        seconds: { type: 'string', default: '5' },
+        seed: { type: 'string', default: '1' },
+      },
+    });
+  } catch (error) {
+    refuse([{ path: '', message: (error as Error).message }]);
+  }
+}
+
+const { values, positionals } = readArguments();
+const [file] = positionals;
+const seconds = Number(values.seconds);
+const seed = Number(values.seed);
+if (!file)
+  refuse([{ path: '', message: 'Usage: npm run plan -- PROBLEM.json [--out PLAN.json] [--seconds 5] [--seed 1]' }]);
+if (!(seconds >= 0)) refuse([{ path: '--seconds', message: 'The seconds must be a number of 0 or more.' }]);
+if (!Number.isInteger(seed)) refuse([{ path: '--seed', message: 'The seed must be a whole number.' }]);
+
+const begun = performance.now();
+const elapsed = () => (performance.now() - begun) / 1000;
+let bytes: Buffer;
+let json: unknown;
+try {
+  bytes = readFileSync(file);
+  json = JSON.parse(bytes.toString('utf8'));
+} catch (error) {
+  refuse([{ path: '', message: `The file cannot be read as JSON: ${(error as Error).message}` }]);
+}
+const read = readProblem(json);
+if (!read.ok) refuse(read.problems);
+const solved = solve(read.problem, {
+  seed,
+  stop: () => elapsed() >= seconds,
+  digest: createHash('sha256').update(bytes).digest('hex'),
+  seconds: elapsed,
+});
+if (!solved.ok) refuse(solved.problems);
+const text = `${JSON.stringify(solved.plan)}\n`;
+if (values.out) writeFileSync(values.out, text);
+else process.stdout.write(text);

@@ -1,0 +1,2 @@
+export type * from './problem';
+export type * from './plan';

@@ -1,0 +1,125 @@
+/**
+ * The planning problem, version 1 of the open format.
+ *
+ * All times are whole minutes after `origin`; intervals are half-open, `[start, end)`.
+ * Ids are unique within their list.
+ */
+export interface Problem {
+  format: 'zest-ladder/problem';
+  version: 1;
+  /** Instant of minute 0, ISO 8601 with offset. */
+  origin: string;
+  /** Nothing may end after it. */
+  horizon: number;
+  /** Nothing that is not already placed may start before it. */
+  now: number;
+  people: Person[];
+  equipment: Equipment[];
+  orders: Order[];
+  steps: Step[];
+  waits: Wait[];
+  holds: Hold[];
+  routes: Route[];
+}
+
+/** `[start, end)` in minutes after the origin. */
+export type Span = [start: number, end: number];
+
+export interface Person {
+  id: string;
+  name: string;
+  skills: string[];
+  /** Disjoint and sorted, breaks already cut out. */
+  shifts: Span[];
+}
+
+export interface Equipment {
+  id: string;
+  kind: string;
+  /** Capacity: deck slots, shelves, tins in the set. */
+  units: number;
+  /** °C per minute, ovens only. */
+  heatRate?: number;
+  /** °C per minute, ovens only. */
+  coolRate?: number;
+  closed?: Span[];
+}
+
+export interface Order {
+  id: string;
+  name: string;
+  pickup: number;
+  /** Weight of a late minute. */
+  weight: number;
+  /** Id of the hand-over step. */
+  collect: string;
+}
+
+export type Work = 'hands' | 'oven' | 'machine' | 'collect';
+
+/** A plan lasts `likely`; simulation uses all three. Minutes. */
+export interface Minutes {
+  low: number;
+  likely: number;
+  high: number;
+}
+
+/** What carries it exists only where this choice of the route is taken. */
+export interface When {
+  route: string;
+  choice: string;
+}
+
+export interface Placed {
+  start: number;
+  end: number;
+  people: string[];
+  equipment: string[];
+  state: 'done' | 'running' | 'pinned';
+}
+
+export interface Step {
+  id: string;
+  name: string;
+  /** Null where a batch serves several orders. */
+  order: string | null;
+  work: Work;
+  minutes: Minutes;
+  people: { count: number; skill: string | null } | null;
+  uses: { kind: string; units: number }[];
+  oven: { celsius: number; units: number } | null;
+  earliest: number | null;
+  when?: When;
+  placed?: Placed;
+}
+
+/** The gap from the end of `from` to the start of `to` lies in `[min, max]`. */
+export interface Wait {
+  id: string;
+  from: string;
+  to: string;
+  min: number;
+  max: number | null;
+  /** Kind of equipment that the gap keeps busy; null is the open bench. */
+  place: string | null;
+  units: number;
+  /** Cost of each minute beyond `min`. */
+  ageing: number;
+  why: string;
+  when?: When;
+}
+
+/** Units of one item stay busy from the start of `from` to the end of `until`. */
+export interface Hold {
+  id: string;
+  kind: string;
+  units: number;
+  from: string;
+  until: string;
+  when?: When;
+}
+
+export interface Route {
+  id: string;
+  choices: string[];
+}

@@ -1,0 +1,56 @@
+import { readFileSync } from 'node:fs';
+import { jest } from '@jest/globals';
+// @ts-expect-error the independent checker is plain JavaScript and knows nothing of this code
+import { checkPlan } from '../../../../shared/planning/check-plan.mjs';
+import { readProblem } from './read-problem';
+import { solve } from './solve';
+import type { Problem } from './problem';
+import { generateProblem } from './testing/generate';
+
+jest.setTimeout(120_000);
+
+function planAndCheck(problem: Problem, rounds: number) {
+  const read = readProblem(JSON.parse(JSON.stringify(problem)));
+  if (!read.ok) throw new Error(JSON.stringify(read.problems.slice(0, 3)));
+  const solved = solve(read.problem, { seed: 1, rounds, stop: () => false });
+  if (!solved.ok) return { solved, verdict: null };
+  return { solved, verdict: checkPlan(problem, solved.plan) };
+}
+
+const example = (name: string) =>
+  JSON.parse(readFileSync(`../shared/planning/examples/${name}.json`, 'utf8')) as Problem;
+
+describe('solve', () => {
+  it.each(['two-cakes', 'five-cakes', 'fourteen-cakes'])('plans the example of %s, by the checker', (name) => {
+    const { solved, verdict } = planAndCheck(example(name), 30);
+    expect(verdict.errors).toEqual([]);
+    expect(solved.ok && solved.plan.unplaced).toEqual([]);
+  });
+
+  it('makes plans that the checker accepts for made-up kitchens of 1 to 40 cakes', () => {
+    for (let seed = 1; seed <= 120; seed++) {
+      const problem = generateProblem({
+        cakes: 1 + ((seed * 7) % 40),
+        seed,
+        batches: seed % 3 === 0 ? 0.4 : 0,
+        facts: seed % 4 === 0,
+      });
+      const { verdict } = planAndCheck(problem, 6);
+      if (verdict === null) continue;
+      expect({ seed, errors: verdict.errors }).toEqual({ seed, errors: [] });
+    }
+  });
+
+  it('gives the same plan for the same seed and rounds', () => {
+    const problem = generateProblem({ cakes: 8, seed: 3 });
+    const plans = [1, 2].map(() => planAndCheck(problem, 40).solved);
+    expect(plans[0]).toEqual(plans[1]);
+  });
+
+  it('falls in cost, or stays, with more rounds', () => {
+    const problem = example('five-cakes');
+    const costs = [0, 60, 200].map((rounds) => planAndCheck(problem, rounds).verdict.cost as number);
+    expect(costs[1]).toBeLessThanOrEqual(costs[0]!);
+    expect(costs[2]).toBeLessThan(costs[0]!);
+  });
+});

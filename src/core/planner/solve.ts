@@ -1,0 +1,42 @@
+import { compile } from './model';
+import type { Plan } from './plan';
+import type { Problem } from './problem';
+import { search, type SearchOptions } from './search';
+import { writePlan } from './write-plan';
+
+export interface Complaint {
+  /** Where in the problem, as in `steps[3].oven.celsius`. */
+  path: string;
+  message: string;
+}
+
+export type Solved = { ok: true; plan: Plan } | { ok: false; problems: Complaint[] };
+
+export interface SolveOptions extends SearchOptions {
+  /** SHA-256 of the problem file's bytes, to name it in the plan. */
+  digest?: string | null;
+  /** Seconds spent so far, asked once at the end. */
+  seconds?: () => number;
+}
+
+/**
+ * Plans a problem that `readProblem` accepted. The plan obeys every rule of the format; orders that have no place
+ * are left out whole. Fails only where a step that belongs to no order, or a pinned one, cannot stand at all.
+ */
+export function solve(problem: Problem, options: SolveOptions): Solved {
+  const model = compile(problem);
+  const searched = search(model, options);
+  if (!searched.ok) {
+    const step = problem.steps[searched.impossible];
+    return {
+      ok: false,
+      problems: [
+        {
+          path: `steps[${searched.impossible}]`,
+          message: `“${step?.name ?? 'a step'}” serves several orders and cannot be placed with what is fixed around it.`,
+        },
+      ],
+    };
+  }
+  return { ok: true, plan: writePlan(searched.table, options.digest ?? null, options.seconds?.() ?? 0) };
+}

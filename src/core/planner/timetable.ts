@@ -1,0 +1,325 @@
+import { BusyLine } from './busy-line';
+import { LoadProfile } from './load-profile';
+import { FACT, FREE, type Group, type HoldModel, type Model, type WaitModel } from './model';
+import { OvenLoads } from './oven-loads';
+import type { Span } from './problem';
+
+/** Far before and far after anything a problem can say. */
+const LONG_AGO = -1e9;
+const FAR_OFF = 1e9;
+
+/** Which of several people or items a step should rather get: the lower, the better. */
+export interface Preference {
+  person(step: number, person: number): number;
+  item(step: number, item: number): number;
+}
+
+/** Where one group stands, to put it back exactly. */
+export interface GroupRecord {
+  /** Null for a step that does not stand. */
+  starts: (number | null)[];
+  people: number[][];
+  items: number[][];
+  waitItems: number[];
+  holdItems: number[];
+  choices: number[];
+  leftOut: number[];
+}
+
+/**
+ * The state of a plan while it is being made: who and what is busy when, and where every step stands.
+ * Every placement it accepts obeys the rules of the format; the search above it only chooses.
+ */
+export class Timetable {
+  readonly people: BusyLine[];
+  readonly items: LoadProfile[];
+  readonly ovens: (OvenLoads | null)[];
+  readonly start: Int32Array;
+  readonly placed: Uint8Array;
+  readonly crew: number[][];
+  readonly stepItems: number[][];
+  readonly waitItem: Int32Array;
+  readonly holdItem: Int32Array;
+  /** Choice taken on each route. */
+  readonly choice: Int32Array;
+  /** 1 for an order that is left out. */
+  readonly leftOut: Uint8Array;
+
+  constructor(readonly model: Model) {
+    const { problem } = model;
+    this.people = problem.people.map((p) => offShift(p.shifts));
+    this.items = problem.equipment.map((e) => {
+      const profile = new LoadProfile(e.units);
+      for (const [start, end] of e.closed ?? []) profile.add(start, end, e.units);
+      return profile;
+    });
+    this.ovens = problem.equipment.map((e) =>
+      e.kind === 'oven' ? new OvenLoads(e.heatRate ?? 1, e.coolRate ?? 1) : null,
+    );
+    this.start = new Int32Array(model.steps.length);
+    this.placed = new Uint8Array(model.steps.length);
+    this.crew = model.steps.map(() => []);
+    this.stepItems = model.steps.map(() => []);
+    this.waitItem = new Int32Array(model.waits.length).fill(-1);
+    this.holdItem = new Int32Array(model.holds.length).fill(-1);
+    this.choice = new Int32Array(problem.routes.length);
+    this.leftOut = new Uint8Array(problem.orders.length);
+  }
+
+  end(step: number): number {
+    return this.start[step]! + this.model.steps[step]!.minutes;
+  }
+
+  taken(x: { route: number; choice: number }): boolean {
+    return x.route < 0 || this.choice[x.route] === x.choice;
+  }
+
+  exists(step: number): boolean {
+    const s = this.model.steps[step]!;
+    return this.taken(s) && (s.order < 0 || this.leftOut[s.order] === 0);
+  }
+
+  /** Does the wait count, with both its steps in the plan? */
+  waitExists(w: WaitModel): boolean {
+    return this.taken(w) && this.exists(w.from) && this.exists(w.to);
+  }
+
+  holdExists(h: HoldModel): boolean {
+    return this.taken(h) && this.exists(h.from) && this.exists(h.until);
+  }
+
+  /** Is somebody on shift when it goes in, and when it comes out (the end of a shift counts)? */
+  attended(start: number, end: number): boolean {
+    let inside = false;
+    let out = false;
+    for (const [a, b] of this.model.attended) {
+      if (start >= a && start < b) inside = true;
+      if (end >= a && end <= b) out = true;
+    }
+    return inside && out;
+  }
+
+  /**
+   * Puts a step at a start, with people and items that are free then, and the storage of every wait and hold
+   * whose other end stands. Returns false, with nothing changed, where that cannot be.
+   */
+  place(step: number, start: number, prefer: Preference): boolean {
+    const s = this.model.steps[step]!;
+    const end = start + s.minutes;
+    if ((s.work === 'oven' || s.work === 'machine') && !this.attended(start, end)) return false;
+    const crew = s.candidates
+      .filter((p) => this.people[p]!.free(start, end))
+      .map((p) => ({ p, rank: prefer.person(step, p) }))
+      .sort((a, b) => a.rank - b.rank || a.p - b.p)
+      .slice(0, s.crew)
+      .map((x) => x.p);
+    if (crew.length < s.crew) return false;
+    const items: number[] = [];
+    for (const need of s.needs) {
+      let best = -1;
+      let bestRank = Infinity;
+      for (const item of need.items) {
+        const rank = prefer.item(step, item);
+        if (rank >= bestRank || !this.itemFits(item, start, end, need.units, need.celsius)) continue;
+        best = item;
+        bestRank = rank;
+      }
+      if (best < 0) {
+        this.freeItems(step, items, start, end);
+        return false;
+      }
+      items.push(best);
+      this.takeItem(best, start, end, need.units, need.celsius);
+    }
+    this.settle(step, start, crew, items);
+    if (this.takeStorage(step, prefer)) return true;
+    this.remove(step);
+    return false;
+  }
+
+  /** Puts a step where the problem says it is. A pinned one must fit; a fact is a fact. Returns whether it fits. */
+  placeFixed(step: number, prefer: Preference): boolean {
+    const { placed } = this.model.problem.steps[step]!;
+    const s = this.model.steps[step]!;
+    if (!placed) throw new Error(`step ${step} is not placed by the problem`);
+    const crew = placed.people.map((p) => this.model.personIndex.get(p)!);
+    const items = placed.equipment.map((e) => this.model.itemIndex.get(e)!);
+    const { start, end } = placed;
+    if (s.fixed !== FACT) {
+      const fits =
+        start >= s.earliest &&
+        crew.every((p) => this.people[p]!.free(start, end)) &&
+        ((s.work !== 'oven' && s.work !== 'machine') || this.attended(start, end)) &&
+        s.needs.every((need, i) => this.itemFits(items[i]!, start, end, need.units, need.celsius));
+      if (!fits) return false;
+    }
+    s.needs.forEach((need, i) => this.takeItem(items[i]!, start, end, need.units, need.celsius));
+    this.settle(step, start, crew, items);
+    return this.takeStorage(step, prefer);
+  }
+
+  private settle(step: number, start: number, crew: number[], items: number[]): void {
+    const s = this.model.steps[step]!;
+    this.start[step] = start;
+    this.placed[step] = 1;
+    this.crew[step] = crew;
+    this.stepItems[step] = items;
+    if (s.work !== 'hands' || s.minutes === 0) return;
+    for (const p of crew)
+      if (s.fixed === FACT) this.people[p]!.blockOver(start, start + s.minutes);
+      else this.people[p]!.block(start, start + s.minutes);
+  }
+
+  /** Takes a step out of the plan, with the storage of its waits and holds. */
+  remove(step: number): void {
+    if (!this.placed[step]) return;
+    const s = this.model.steps[step]!;
+    const start = this.start[step]!;
+    for (const i of s.waitsIn) this.freeWait(i);
+    for (const i of s.waitsOut) this.freeWait(i);
+    for (const i of s.holds) this.freeHold(i);
+    this.freeItems(step, this.stepItems[step]!, start, start + s.minutes);
+    // What happened keeps its people busy even if its order is left out: nobody gets those minutes back.
+    if (s.work === 'hands' && s.minutes > 0 && s.fixed !== FACT)
+      for (const p of this.crew[step]!) this.people[p]!.release(start, start + s.minutes);
+    this.placed[step] = 0;
+    this.crew[step] = [];
+    this.stepItems[step] = [];
+  }
+
+  itemFits(item: number, start: number, end: number, units: number, celsius: number | null): boolean {
+    if (!this.items[item]!.free(start, end, units)) return false;
+    return celsius === null || end === start || this.ovens[item]!.latest(start, end - start, celsius) === start;
+  }
+
+  private takeItem(item: number, start: number, end: number, units: number, celsius: number | null): void {
+    this.items[item]!.add(start, end, units);
+    if (celsius !== null && end > start) this.ovens[item]!.add(start, end, celsius);
+  }
+
+  private freeItems(step: number, items: number[], start: number, end: number): void {
+    items.forEach((item, i) => {
+      const need = this.model.steps[step]!.needs[i]!;
+      this.items[item]!.add(start, end, -need.units);
+      if (need.celsius !== null && end > start) this.ovens[item]!.remove(start, end, need.celsius);
+    });
+  }
+
+  private takeStorage(step: number, prefer: Preference): boolean {
+    const s = this.model.steps[step]!;
+    for (const list of [s.waitsIn, s.waitsOut])
+      for (const i of list) {
+        const w = this.model.waits[i]!;
+        if (!w.items || this.waitItem[i]! >= 0 || !this.placed[w.from] || !this.placed[w.to]) continue;
+        if (!this.taken(w)) continue;
+        const item = this.storageFor(step, w.items, this.end(w.from), this.start[w.to]!, w.units, w.settled, prefer);
+        if (item < 0) return false;
+        this.waitItem[i] = item;
+        this.items[item]!.add(this.end(w.from), this.start[w.to]!, w.units);
+      }
+    for (const i of s.holds) {
+      const h = this.model.holds[i]!;
+      if (this.holdItem[i]! >= 0 || !this.placed[h.from] || !this.placed[h.until] || !this.taken(h)) continue;
+      const settled = this.model.steps[h.from]!.fixed === FACT && this.model.steps[h.until]!.fixed === FACT;
+      const item = this.storageFor(step, h.items, this.start[h.from]!, this.end(h.until), h.units, settled, prefer);
+      if (item < 0) return false;
+      this.holdItem[i] = item;
+      this.items[item]!.add(this.start[h.from]!, this.end(h.until), h.units);
+    }
+    return true;
+  }
+
+  /** The best item with room, or −1. What already happened stands somewhere, room or not. */
+  private storageFor(
+    step: number,
+    items: number[],
+    start: number,
+    end: number,
+    units: number,
+    settled: boolean,
+    prefer: Preference,
+  ): number {
+    let best = -1;
+    let bestRank = Infinity;
+    for (const item of items) {
+      const rank = prefer.item(step, item);
+      if (rank < bestRank && this.items[item]!.free(start, end, units)) {
+        best = item;
+        bestRank = rank;
+      }
+    }
+    return best < 0 && settled ? items[0]! : best;
+  }
+
+  private freeWait(i: number): void {
+    const item = this.waitItem[i]!;
+    if (item < 0) return;
+    const w = this.model.waits[i]!;
+    this.items[item]!.add(this.end(w.from), this.start[w.to]!, -w.units);
+    this.waitItem[i] = -1;
+  }
+
+  private freeHold(i: number): void {
+    const item = this.holdItem[i]!;
+    if (item < 0) return;
+    const h = this.model.holds[i]!;
+    this.items[item]!.add(this.start[h.from]!, this.end(h.until), -h.units);
+    this.holdItem[i] = -1;
+  }
+
+  /** Takes the free and pinned steps of a group out; what is done or running stays. */
+  removeGroup(group: Group, alsoFixed = false): void {
+    for (const step of group.steps) if (alsoFixed || this.model.steps[step]!.fixed === FREE) this.remove(step);
+  }
+
+  record(group: Group): GroupRecord {
+    return {
+      starts: group.steps.map((s) => (this.placed[s] ? this.start[s]! : null)),
+      people: group.steps.map((s) => this.crew[s]!),
+      items: group.steps.map((s) => this.stepItems[s]!),
+      waitItems: group.waits.map((w) => this.waitItem[w]!),
+      holdItems: group.holds.map((h) => this.holdItem[h]!),
+      choices: group.routes.map((r) => this.choice[r]!),
+      leftOut: group.orders.map((o) => this.leftOut[o]!),
+    };
+  }
+
+  /** Puts a group back where it was recorded. Its free steps must have been removed before. */
+  restore(group: Group, record: GroupRecord): void {
+    group.routes.forEach((r, i) => (this.choice[r] = record.choices[i]!));
+    group.orders.forEach((o, i) => (this.leftOut[o] = record.leftOut[i]!));
+    group.steps.forEach((step, i) => {
+      const start = record.starts[i]!;
+      if (this.placed[step] || start === null) return;
+      const s = this.model.steps[step]!;
+      s.needs.forEach((need, k) =>
+        this.takeItem(record.items[i]![k]!, start, start + s.minutes, need.units, need.celsius),
+      );
+      this.settle(step, start, record.people[i]!, record.items[i]!);
+    });
+    group.waits.forEach((w, i) => {
+      if (record.waitItems[i]! < 0 || this.waitItem[w]! >= 0) return;
+      const wait = this.model.waits[w]!;
+      this.waitItem[w] = record.waitItems[i]!;
+      this.items[record.waitItems[i]!]!.add(this.end(wait.from), this.start[wait.to]!, wait.units);
+    });
+    group.holds.forEach((h, i) => {
+      if (record.holdItems[i]! < 0 || this.holdItem[h]! >= 0) return;
+      const hold = this.model.holds[h]!;
+      this.holdItem[h] = record.holdItems[i]!;
+      this.items[record.holdItems[i]!]!.add(this.start[hold.from]!, this.end(hold.until), hold.units);
+    });
+  }
+}
+
+/** A person's line with everything but the shifts blocked, and a seam where two shifts touch. */
+function offShift(shifts: Span[]): BusyLine {
+  const line = new BusyLine();
+  let last = LONG_AGO;
+  for (const [start, end] of shifts) {
+    line.block(last, start);
+    last = end;
+  }
+  line.block(last, FAR_OFF);
+  return line;
+}

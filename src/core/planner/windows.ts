@@ -1,0 +1,92 @@
+import { FREE, type Group } from './model';
+import type { Direction } from './slot';
+import type { Timetable } from './timetable';
+
+/** Earliest and latest start of every step, by index of the step; only the entries of one group are read. */
+export interface Windows {
+  low: Float64Array;
+  high: Float64Array;
+}
+
+/** Do these bounds count for the step: is it in the plan, and not settled by facts on both sides? */
+function* livingWaits(table: Timetable, group: Group) {
+  for (const i of group.waits) {
+    const w = table.model.waits[i]!;
+    if (!w.settled && table.waitExists(w)) yield w;
+  }
+}
+
+/**
+ * Narrows start-time windows over the lag network until nothing changes: longest paths over
+ * `start(to) ≥ end(from) + min` and `start(to) ≤ end(from) + max`, as in Bellman and Ford.
+ * A step for which `stands` is true keeps its own window; paths go through it all the same.
+ * Returns false when the lags contradict each other.
+ */
+export function narrow(table: Timetable, group: Group, windows: Windows, stands: (step: number) => boolean): boolean {
+  const { low, high } = windows;
+  const waits = [...livingWaits(table, group)];
+  for (let round = 0; round <= group.steps.length + 1; round++) {
+    let changed = false;
+    const raise = (step: number, to: number) => {
+      if (to <= low[step]! || stands(step)) return;
+      low[step] = to;
+      changed = true;
+    };
+    const lower = (step: number, to: number) => {
+      if (to >= high[step]! || stands(step)) return;
+      high[step] = to;
+      changed = true;
+    };
+    for (const { from, to, min, max } of waits) {
+      const minutes = table.model.steps[from]!.minutes;
+      raise(to, low[from]! + minutes + min);
+      lower(from, high[to]! - min - minutes);
+      if (max === Infinity) continue;
+      raise(from, low[to]! - max - minutes);
+      lower(to, high[from]! + minutes + max);
+    }
+    if (!changed) return true;
+  }
+  return false;
+}
+
+/** Windows of the steps of a group that do not stand yet, given those that do. */
+export function currentWindows(table: Timetable, group: Group, outer: Windows, into: Windows): boolean {
+  for (const step of group.steps) {
+    const stands = table.placed[step] === 1;
+    into.low[step] = stands ? table.start[step]! : outer.low[step]!;
+    into.high[step] = stands ? table.start[step]! : outer.high[step]!;
+  }
+  return narrow(table, group, into, (step) => table.placed[step] === 1);
+}
+
+/**
+ * Moves a step's outer window past a start it cannot have, takes along all that hangs on it by a maximum lag,
+ * and takes out of the plan whatever stands where it now cannot: the run moves as one piece.
+ * Returns false if a fixed step would have to move.
+ */
+export function pull(
+  table: Timetable,
+  group: Group,
+  outer: Windows,
+  step: number,
+  bound: number,
+  direction: Direction,
+): boolean {
+  const { steps } = table.model;
+  const late = direction === 'latest';
+  const side = late ? outer.high : outer.low;
+  if (late ? bound >= side[step]! : bound <= side[step]!) return false;
+  side[step] = bound;
+  if (!narrow(table, group, outer, (s) => steps[s]!.fixed !== FREE)) return false;
+  for (const s of group.steps) {
+    if (!table.exists(s)) continue;
+    if (outer.low[s]! > outer.high[s]!) return false;
+    if (!table.placed[s]) continue;
+    const start = table.start[s]!;
+    if (start <= outer.high[s]! && start >= outer.low[s]!) continue;
+    if (steps[s]!.fixed !== FREE) return false;
+    table.remove(s);
+  }
+  return true;
+}

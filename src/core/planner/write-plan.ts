@@ -1,0 +1,65 @@
+import { costOf, type LeftOut, type Plan, type PlannedStep } from './plan';
+import { lowerBound } from './bound';
+import { groupAgeing, groupLateness } from './cost';
+import type { Timetable } from './timetable';
+import { whyLeftOut } from './left-out';
+
+/** Writes a finished timetable as a plan, with its score. `problem` is the problem file's digest or null. */
+export function writePlan(table: Timetable, problem: string | null, seconds: number): Plan {
+  const { model } = table;
+  const steps: PlannedStep[] = [];
+  model.problem.steps.forEach((s, i) => {
+    if (!table.placed[i] || !table.exists(i)) return;
+    steps.push({
+      id: s.id,
+      start: table.start[i]!,
+      end: table.end(i),
+      people: s.placed ? s.placed.people : table.crew[i]!.map((p) => model.problem.people[p]!.id),
+      equipment: s.placed ? s.placed.equipment : table.stepItems[i]!.map((e) => model.problem.equipment[e]!.id),
+    });
+  });
+  const item = (index: number) => model.problem.equipment[index]!.id;
+  const unplaced: LeftOut[] = model.problem.orders.flatMap((o, i) => (table.leftOut[i] ? [whyLeftOut(model, i)] : []));
+  const lateness = model.groups.reduce((sum, g) => sum + groupLateness(table, g), 0);
+  const ageing = model.groups.reduce((sum, g) => sum + groupAgeing(table, g), 0);
+  const cost = costOf(unplaced.length, lateness, ageing);
+  return {
+    format: 'zest-ladder/plan',
+    version: 1,
+    problem,
+    status: unplaced.length > 0 ? 'partial' : lateness > 0 ? 'late' : 'complete',
+    routes: Object.fromEntries(model.problem.routes.map((r, i) => [r.id, r.choices[table.choice[i]!]!])),
+    steps,
+    waits: model.problem.waits.flatMap((w, i) =>
+      table.waitItem[i]! >= 0 ? [{ id: w.id, equipment: item(table.waitItem[i]!) }] : [],
+    ),
+    holds: model.problem.holds.flatMap((h, i) =>
+      table.holdItem[i]! >= 0 ? [{ id: h.id, equipment: item(table.holdItem[i]!) }] : [],
+    ),
+    unplaced,
+    score: { unplaced: unplaced.length, lateness, ageing, ovenChanges: ovenChanges(table), cost },
+    bound: { cost: Math.min(cost, lowerBound(model)) },
+    seconds,
+  };
+}
+
+/** Pairs of neighbouring loads in one oven at different temperatures. */
+function ovenChanges(table: Timetable): number {
+  const loads = new Map<number, { start: number; end: number; celsius: number }[]>();
+  table.model.steps.forEach((s, i) => {
+    if (!table.placed[i] || s.minutes === 0) return;
+    s.needs.forEach((need, k) => {
+      if (need.celsius === null) return;
+      const oven = table.stepItems[i]![k]!;
+      const list = loads.get(oven) ?? [];
+      list.push({ start: table.start[i]!, end: table.end(i), celsius: need.celsius });
+      loads.set(oven, list);
+    });
+  });
+  let changes = 0;
+  for (const list of loads.values()) {
+    list.sort((a, b) => a.start - b.start || a.end - b.end);
+    for (let i = 1; i < list.length; i++) if (list[i]!.celsius !== list[i - 1]!.celsius) changes += 1;
+  }
+  return changes;
+}
