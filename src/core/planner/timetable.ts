@@ -48,6 +48,10 @@ export class Timetable {
   constructor(readonly model: Model) {
     const { problem } = model;
     this.people = problem.people.map((p) => offShift(p.shifts));
+    // What happened keeps its people busy, even if its order is left out: nobody gets those minutes back.
+    for (const { placed, work } of problem.steps)
+      if (placed && placed.state !== 'pinned' && work === 'hands')
+        for (const p of placed.people) this.people[model.personIndex.get(p)!]!.blockOver(placed.start, placed.end);
     this.items = problem.equipment.map((e) => {
       const profile = new LoadProfile(e.units);
       for (const [start, end] of e.closed ?? []) profile.add(start, end, e.units);
@@ -164,10 +168,8 @@ export class Timetable {
     this.placed[step] = 1;
     this.crew[step] = crew;
     this.stepItems[step] = items;
-    if (s.work !== 'hands' || s.minutes === 0) return;
-    for (const p of crew)
-      if (s.fixed === FACT) this.people[p]!.blockOver(start, start + s.minutes);
-      else this.people[p]!.block(start, start + s.minutes);
+    if (s.work !== 'hands' || s.minutes === 0 || s.fixed === FACT) return;
+    for (const p of crew) this.people[p]!.block(start, start + s.minutes);
   }
 
   /** Takes a step out of the plan, with the storage of its waits and holds. */
@@ -179,7 +181,6 @@ export class Timetable {
     for (const i of s.waitsOut) this.freeWait(i);
     for (const i of s.holds) this.freeHold(i);
     this.freeItems(step, this.stepItems[step]!, start, start + s.minutes);
-    // What happened keeps its people busy even if its order is left out: nobody gets those minutes back.
     if (s.work === 'hands' && s.minutes > 0 && s.fixed !== FACT)
       for (const p of this.crew[step]!) this.people[p]!.release(start, start + s.minutes);
     this.placed[step] = 0;

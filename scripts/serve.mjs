@@ -1,0 +1,68 @@
+/**
+ * Serves Zest Ladder: `demo` (the made-up kitchen, in its own folder; `--fresh` begins it anew), `start` (your own
+ * data), `dev` (the demo, rebuilt as you type). Builds first where that is needed.
+ */
+import { spawn } from 'node:child_process';
+import { existsSync, readdirSync, rmSync, statSync } from 'node:fs';
+import path from 'node:path';
+
+const [mode = 'start', ...rest] = process.argv.slice(2);
+const [major, minor] = process.versions.node.split('.').map(Number);
+if (major < 20 || (major === 20 && minor < 9)) fail(`Node.js 20.9 or newer is needed; this is ${process.version}.`);
+if (!existsSync('node_modules/next')) fail('The packages are not installed yet: run “npm ci” first.');
+if (!existsSync('node_modules/typescript'))
+  fail('The packages that build it are missing (NODE_ENV=production leaves them out): run “NODE_ENV= npm ci”.');
+
+const demo = mode !== 'start';
+const env = {
+  ...process.env,
+  NEXT_TELEMETRY_DISABLED: '1',
+  ZEST_DATA: process.env.ZEST_DATA ?? (demo ? 'data/demo' : 'data/kitchen'),
+  ...(demo ? { ZEST_DEMO: '1' } : {}),
+};
+if (rest.includes('--fresh')) {
+  if (!demo) fail('--fresh is for the demo only: your own data is not thrown away by a flag.');
+  rmSync(env.ZEST_DATA, { recursive: true, force: true });
+}
+const port = process.env.PORT ?? '3000';
+const host = process.env.HOST ?? '127.0.0.1';
+const next = path.join('node_modules', 'next', 'dist', 'bin', 'next');
+
+if (mode === 'dev') await run(['dev', '-p', port, '-H', host]);
+else {
+  if (stale()) await run(['build']);
+  console.log(`\nZest Ladder is at http://localhost:${port}\n`);
+  await run(['start', '-p', port, '-H', host]);
+}
+
+/** Is there no build, or is something newer than it? */
+function stale() {
+  if (!existsSync('.next/BUILD_ID')) return true;
+  const built = statSync('.next/BUILD_ID').mtimeMs;
+  const newer = (file) => {
+    const stat = statSync(file);
+    if (!stat.isDirectory()) return stat.mtimeMs > built;
+    return readdirSync(file).some((name) => newer(path.join(file, name)));
+  };
+  return ['src', 'package.json', 'package-lock.json', 'next.config.ts', 'tsconfig.json'].some(newer);
+}
+
+function run(args) {
+  return new Promise((resolve) => {
+    const child = spawn(process.execPath, [next, ...args], { stdio: 'inherit', env: args[0] === 'build' ? { ...env, NODE_ENV: 'production' } : env });
+    const pass = (signal) => child.kill(signal);
+    process.on('SIGINT', pass);
+    process.on('SIGTERM', pass);
+    child.on('exit', (code, signal) => {
+      process.off('SIGINT', pass);
+      process.off('SIGTERM', pass);
+      if (args[0] === 'build' && code === 0) resolve();
+      else process.exit(code ?? (signal ? 1 : 0));
+    });
+  });
+}
+
+function fail(message) {
+  console.error(message);
+  process.exit(1);
+}

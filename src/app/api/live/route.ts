@@ -1,0 +1,7 @@
+import { changeStream } from '@/server/live';
+
+export function GET(request: Request): Response {
+  return new Response(changeStream(request.signal), {
+    headers: { 'content-type': 'text/event-stream', 'cache-control': 'no-store' },
+  });
+}

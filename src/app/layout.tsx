@@ -1,0 +1,23 @@
+import InitColorSchemeScript from '@mui/material/InitColorSchemeScript';
+import type { Metadata, Viewport } from 'next';
+import type { ReactNode } from 'react';
+import { Providers } from '@/ui/theme/providers';
+import './globals.css';
+
+export const metadata: Metadata = {
+  title: { default: 'Zest Ladder', template: '%s · Zest Ladder' },
+  description: 'Plans celebration cakes from the order to the hand-over.',
+};
+export const viewport: Viewport = { width: 'device-width', initialScale: 1 };
+export const dynamic = 'force-dynamic';
+
+export default function RootLayout({ children }: { children: ReactNode }) {
+  return (
+    <html lang="en" suppressHydrationWarning>
+      <body>
+        <InitColorSchemeScript attribute="data-theme" defaultMode="system" />
+        <Providers>{children}</Providers>
+      </body>
+    </html>
+  );
+}

@@ -1,0 +1,63 @@
+import { mergeSpans } from '../planner/model';
+import { shiftSpans, type Clock, type WeeklyShift } from '../planner/calendars';
+import type { Equipment, Problem } from '../planner/problem';
+import { collectId, type Breakdown } from './breakdown';
+
+export interface TeamMember {
+  id: string;
+  name: string;
+  skills: string[];
+  weekly: WeeklyShift[];
+  /** ISO dates. */
+  daysOff: string[];
+}
+
+export interface PlannedOrder {
+  id: string;
+  name: string;
+  /** Minute after the origin. */
+  pickup: number;
+  weight: number;
+  breakdown: Breakdown;
+}
+
+/** The planner looks this far past the last pickup. Minutes. */
+const BEYOND = 3 * 1440;
+/** What has been begun lies at most this far back. Minutes. */
+const LOOK_BACK = 14 * 1440;
+
+/** Makes the planning problem from the orders' breakdowns, the team's shifts and the equipment. */
+export function makeProblem(
+  orders: PlannedOrder[],
+  team: TeamMember[],
+  equipment: Equipment[],
+  clock: Clock,
+  now: number,
+): Problem {
+  const horizon = Math.max(now, ...orders.map((o) => o.pickup)) + BEYOND;
+  return {
+    format: 'zest-ladder/problem',
+    version: 1,
+    origin: clock.origin,
+    horizon,
+    now,
+    people: team.map(({ id, name, skills, weekly, daysOff }) => ({
+      id,
+      name,
+      skills,
+      shifts: mergeSpans(shiftSpans(weekly, daysOff, now - LOOK_BACK, horizon, clock)),
+    })),
+    equipment,
+    orders: orders.map(({ id, name, pickup, weight }) => ({ id, name, pickup, weight, collect: collectId(id) })),
+    // Only what the format knows: the bench's words stay with the breakdown.
+    steps: orders.flatMap((o) =>
+      o.breakdown.steps.map(({ id, name, order, work, minutes, people, uses, oven, earliest, when }) => ({
+        ...{ id, name, order, work, minutes, people, uses, oven, earliest },
+        ...(when ? { when } : {}),
+      })),
+    ),
+    waits: orders.flatMap((o) => o.breakdown.waits),
+    holds: orders.flatMap((o) => o.breakdown.holds),
+    routes: orders.flatMap((o) => o.breakdown.routes),
+  };
+}

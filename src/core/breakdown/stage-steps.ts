@@ -1,0 +1,95 @@
+import type { Hold, Wait } from '../planner/problem';
+import { formName } from '../shape/form';
+import { collectId, type BrokenStep, type Component, type Kitchen } from './breakdown';
+import { HAND_OVER, type Build } from './build';
+import type { Cake } from './cake';
+import { grams } from './words';
+
+/** The work on the cake as a whole, from the first assembly to the hand-over. */
+export function stageSteps(
+  order: string,
+  build: Build,
+  cake: Cake,
+  components: Component[],
+  kitchen: Kitchen,
+): { steps: BrokenStep[]; waits: Wait[]; holds: Hold[] } {
+  const tiers = cake.tiers.length;
+  const when = (w?: { route: string; choice: string }) =>
+    w ? { when: { route: `${order}.${w.route}`, choice: w.choice } } : {};
+  const steps: BrokenStep[] = build.stages.map((s) => {
+    const extra = Math.round((s.minutes.perTier ?? 0) * (tiers - 1) + (s.minutes.perPortion ?? 0) * cake.portions);
+    const taken = components.filter((c) => s.takes.includes(c.role));
+    return {
+      id: `${order}.${s.key}`,
+      name: s.name,
+      order,
+      role: null,
+      work: 'hands',
+      minutes: { low: s.minutes.low + extra, likely: s.minutes.likely + extra, high: s.minutes.high + extra },
+      people: { count: s.people ?? 1, skill: s.skill },
+      uses: s.uses ?? [],
+      oven: null,
+      earliest: null,
+      how: s.how,
+      sign: s.sign ?? null,
+      caution: s.caution ?? null,
+      amount: taken.length > 0 ? taken.map((c) => `${c.label} ${grams(c.amount.grams)}`).join(' · ') : null,
+      ...when(s.when),
+    };
+  });
+  const collect = collectId(order);
+  steps.push({
+    id: collect,
+    name: 'Hand over',
+    order,
+    role: null,
+    work: 'collect',
+    minutes: { low: 0, likely: 0, high: 0 },
+    people: null,
+    uses: [],
+    oven: null,
+    earliest: null,
+    how: 'Check the name, the inscription and the box. Say how to keep it, move it and cut it.',
+    sign: null,
+    caution: 'Carry flat, with two people for tiers; a cool car.',
+    amount: null,
+  });
+
+  const waits: Wait[] = build.waits.map((w) => {
+    const handsOver = w.to === HAND_OVER;
+    return {
+      id: `${order}.${w.from}>${w.to}${w.when ? `?${w.when.choice}` : ''}`,
+      from: `${order}.${w.from}`,
+      to: handsOver ? collect : `${order}.${w.to}`,
+      min: handsOver ? Math.max(w.min, kitchen.coefficients.readyBefore) : w.min,
+      max: w.max,
+      place: w.place,
+      units: w.place ? w.units * tiers : 0,
+      ageing: w.ageing ?? 0.01,
+      why: w.why,
+      ...when(w.when),
+    };
+  });
+
+  const holds: Hold[] = [];
+  if (build.ringHold) {
+    for (const [kind, units] of ringsNeeded(cake, kitchen))
+      holds.push({
+        id: `${order}#${kind}`,
+        kind,
+        units,
+        from: `${order}.${build.ringHold.from}`,
+        until: `${order}.${build.ringHold.until}`,
+      });
+  }
+  return { steps, waits, holds };
+}
+
+function ringsNeeded(cake: Cake, kitchen: Kitchen): Map<string, number> {
+  const needed = new Map<string, number>();
+  for (const t of cake.tiers) {
+    const ring = kitchen.moulds.find((m) => m.use === 'ring' && formName(m.form) === formName(t.form));
+    if (ring) needed.set(ring.kind, (needed.get(ring.kind) ?? 0) + 1);
+  }
+  return needed;
+}

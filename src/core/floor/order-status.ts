@@ -1,0 +1,34 @@
+import type { Plan } from '../planner/plan';
+import type { Problem } from '../planner/problem';
+import type { ReadyTime } from '../planner/ready-times';
+import type { StepState } from './floor-state';
+import { openSteps } from './open-steps';
+
+/** How an order stands. All in minutes. */
+export type OrderStatus =
+  | { state: 'ready' }
+  | { state: 'holds' | 'tight'; spare: number | null }
+  | { state: 'misses'; late: number; reason: string | null };
+
+/**
+ * Ready when all its work is done; else it misses if the plan hands it over late or leaves it out; else what it has to
+ * spare is the time between the earliest it could stand ready and its pickup, and less than `tightBelow` is tight.
+ */
+export function orderStatus(
+  problem: Problem,
+  plan: Plan,
+  ready: ReadyTime[],
+  states: ReadonlyMap<string, StepState>,
+  order: string,
+  tightBelow: number,
+): OrderStatus {
+  const { pickup, collect } = problem.orders.find((o) => o.id === order)!;
+  if (openSteps(problem, plan, states, order).length === 0) return { state: 'ready' };
+  const earliest = ready.find((r) => r.order === order)?.ready ?? null;
+  const out = plan.unplaced.find((u) => u.order === order);
+  if (out) return { state: 'misses', late: earliest === null ? 0 : Math.max(0, earliest - pickup), reason: out.reason };
+  const late = (plan.steps.find((s) => s.id === collect)?.start ?? pickup) - pickup;
+  if (late > 0) return { state: 'misses', late, reason: null };
+  const spare = earliest === null ? null : pickup - earliest;
+  return { state: spare !== null && spare < tightBelow ? 'tight' : 'holds', spare };
+}

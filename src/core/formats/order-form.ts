@@ -1,0 +1,28 @@
+import { array, number, object, string, type InferType } from 'yup';
+import { ALLERGENS } from '../formula/formula';
+
+/** What the counter types for an order; the form and the server check it alike. */
+export const orderForm = object({
+  title: string().trim().required('Give the ladder a name, as “Abara christening”.').max(60, 'At most 60 letters, so that it fits the ladder.'),
+  customer: string().trim().required('Who is it for?').max(80, 'At most 80 letters.'),
+  /** Wall-clock time of the kitchen, ISO without an offset. */
+  pickup: string()
+    .required('When is it collected?')
+    .matches(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/, 'Choose a day and a time.'),
+  portions: number()
+    .typeError('How many portions? A number.')
+    .required('How many portions?')
+    .integer('Whole portions only.')
+    .min(1, 'At least one portion.')
+    .max(400, 'More than 400 portions is more than one order: split it.'),
+  build: string().required('Choose a build.'),
+  /** The chosen size, as JSON of its tiers. */
+  size: string().required('Choose a shape and size.'),
+  inscription: string().trim().max(60, 'At most 60 letters fit on a cake.').default(''),
+  avoid: array()
+    .of(string().oneOf([...ALLERGENS], 'This is not on the list.').required())
+    .default([]),
+  note: string().trim().max(500, 'At most 500 letters.').default(''),
+});
+
+export type OrderForm = InferType<typeof orderForm>;

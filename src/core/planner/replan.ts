@@ -1,0 +1,118 @@
+import { groupCost } from './cost';
+import { insertGroup } from './insert-group';
+import { readEarlier, standAsBefore, takeEarlierRoutes, type EarlierPlan } from './load-plan';
+import { compile, FREE, type Group } from './model';
+import type { Plan } from './plan';
+import { combinations, planGroup, type Taste } from './plan-group';
+import type { Problem } from './problem';
+import { putBack, search, seatedTimetable } from './search';
+import type { Solved, SolveOptions } from './solve';
+import type { Timetable } from './timetable';
+import { writePlan } from './write-plan';
+
+/** Neighbours that are asked to make room for an order that would be late. */
+const MOST_ASKED = 24;
+
+/**
+ * Plans again around what has happened, moving only what must move. Orders whose steps can all stay, stay to the minute;
+ * the others are first shifted to the right from where they stood; only if that makes them late are they planned anew, and
+ * only if that too is late are neighbours asked to make room.
+ */
+export function replan(problem: Problem, old: Plan, options: SolveOptions): Solved & { moved?: number } {
+  const model = compile(problem);
+  const earlier = readEarlier(model, old);
+  const { table, impossible } = seatedTimetable(model, earlier.prefer);
+  const start = impossible < 0 ? repair(table, earlier, options) : null;
+  if (!start) {
+    const fresh = search(model, { ...options, rounds: options.rounds ?? 200 });
+    if (!fresh.ok) return { ok: false, problems: [{ path: `steps[${fresh.impossible}]`, message: 'This step has no place.' }] };
+    return { ok: true, ...written(fresh.table, earlier, options) };
+  }
+  return { ok: true, ...written(table, earlier, options) };
+}
+
+function written(table: Timetable, earlier: EarlierPlan, options: SolveOptions): { plan: Plan; moved: number } {
+  const moved = table.model.steps.filter(
+    (s, i) => s.fixed === FREE && table.placed[i] && earlier.steps[i] && earlier.steps[i].start !== table.start[i],
+  ).length;
+  return { plan: writePlan(table, options.digest ?? null, options.seconds?.() ?? 0), moved };
+}
+
+function repair(table: Timetable, earlier: EarlierPlan, options: SolveOptions): true | null {
+  const { model } = table;
+  const taste: Taste = {
+    prefer: earlier.prefer,
+    noise: () => 0,
+    routes: (group) => earlierFirst(combinations(table, group), group, earlier),
+  };
+  const broken: Group[] = [];
+  for (const group of model.groups) {
+    takeEarlierRoutes(table, group, earlier);
+    if (!standAsBefore(table, group, earlier)) broken.push(group);
+  }
+  const pickup = (g: Group) => Math.min(...g.orders.map((o) => model.problem.orders[o]!.pickup), Infinity);
+  const begun = (g: Group) => (g.steps.some((s) => model.steps[s]!.fixed !== FREE) ? 0 : 1);
+  broken.sort((a, b) => begun(a) - begun(b) || pickup(a) - pickup(b));
+  for (const group of broken) if (!fitIn(table, group, earlier, taste)) return null;
+  for (const group of broken) if (isLate(table, group)) askNeighbours(table, group, earlier, taste, options.stop);
+  return true;
+}
+
+const isLate = (table: Timetable, group: Group) => groupCost(table, group) >= 100;
+
+/** Shifted to the right if that is on time, else whichever is cheaper of shifted and planned anew. */
+function fitIn(table: Timetable, group: Group, earlier: EarlierPlan, taste: Taste): boolean {
+  takeEarlierRoutes(table, group, earlier);
+  const shifted = shiftRight(table, group, earlier) ? { record: table.record(group), cost: groupCost(table, group) } : null;
+  if (shifted && !isLate(table, group)) return true;
+  if (shifted) table.removeGroup(group);
+  if (!planGroup(table, group, taste)) return false;
+  if (shifted && shifted.cost <= groupCost(table, group)) putBack(table, [group], [shifted.record]);
+  return true;
+}
+
+/** Every step as early as it can be, but not before where it stood: what can stay, stays. */
+function shiftRight(table: Timetable, group: Group, earlier: EarlierPlan): boolean {
+  const known = group.steps.some((s) => table.model.steps[s]!.fixed === FREE && earlier.steps[s]);
+  if (!known) return false;
+  const { problem, stepIndex } = table.model;
+  const pickups = new Map(group.orders.map((o) => [stepIndex.get(problem.orders[o]!.collect)!, problem.orders[o]!.pickup]));
+  return insertGroup(table, group, {
+    direction: 'earliest',
+    prefer: earlier.prefer,
+    noise: () => 0,
+    low: (s) => Math.max(earlier.steps[s]?.start ?? -Infinity, pickups.get(s) ?? -Infinity),
+  }).ok;
+}
+
+/** Takes one neighbour at a time out, plans the late group, and lets the neighbour find a place around it. */
+function askNeighbours(
+  table: Timetable,
+  group: Group,
+  earlier: EarlierPlan,
+  taste: Taste,
+  stop: () => boolean,
+): void {
+  const { model } = table;
+  const time = (g: Group) => model.problem.orders[g.orders[0]!]?.pickup ?? 0;
+  const neighbours = model.groups
+    .filter((g) => g !== group && g.orders.length > 0)
+    .sort((a, b) => Math.abs(time(a) - time(group)) - Math.abs(time(b) - time(group)))
+    .slice(0, MOST_ASKED);
+  for (const neighbour of neighbours) {
+    if (stop() || !isLate(table, group)) return;
+    const pair = [group, neighbour];
+    const before = pair.map((g) => table.record(g));
+    const was = groupCost(table, group) + groupCost(table, neighbour);
+    for (const g of pair) table.removeGroup(g);
+    const done = planGroup(table, group, taste) && fitIn(table, neighbour, earlier, taste);
+    const cost = done ? groupCost(table, group) + groupCost(table, neighbour) : Infinity;
+    // Only a gain in time is worth moving somebody else's work.
+    if (cost > was - 100) putBack(table, pair, before);
+  }
+}
+
+function earlierFirst(all: number[][], group: Group, earlier: EarlierPlan): number[][] {
+  const same = (choices: number[]) => group.routes.filter((r, i) => earlier.choice(r) === choices[i]).length;
+  return [...all].sort((a, b) => same(b) - same(a));
+}

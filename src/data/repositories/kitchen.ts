@@ -1,0 +1,37 @@
+import { asc } from 'drizzle-orm';
+import type { Db } from '../database';
+import * as t from '../schema';
+
+export type KitchenRow = typeof t.kitchens.$inferSelect;
+export type PersonRow = typeof t.people.$inferSelect;
+export type EquipmentRow = typeof t.equipment.$inferSelect;
+export type FormulaRow = typeof t.formulas.$inferSelect;
+export type BuildRow = typeof t.builds.$inferSelect;
+export type IngredientRow = typeof t.ingredients.$inferSelect;
+
+/** All that changes seldom: the kitchen, its people and equipment, its library. */
+export interface KitchenRows {
+  kitchen: KitchenRow;
+  people: PersonRow[];
+  equipment: EquipmentRow[];
+  ingredients: IngredientRow[];
+  formulas: FormulaRow[];
+  builds: BuildRow[];
+}
+
+const byName = new Intl.Collator('en').compare;
+const sorted = <T extends { name: string }>(rows: T[]) => rows.sort((a, b) => byName(a.name, b.name));
+
+/** Null while nothing has been set up yet. */
+export async function readKitchen(db: Db): Promise<KitchenRows | null> {
+  const [kitchen] = await db.select().from(t.kitchens);
+  if (!kitchen) return null;
+  return {
+    kitchen,
+    people: await db.select().from(t.people).orderBy(asc(t.people.position)),
+    equipment: await db.select().from(t.equipment).orderBy(asc(t.equipment.position)),
+    ingredients: await db.select().from(t.ingredients),
+    formulas: sorted(await db.select().from(t.formulas)),
+    builds: sorted(await db.select().from(t.builds)),
+  };
+}

@@ -1,0 +1,127 @@
+import { breakDown, type Breakdown } from '../core/breakdown/breakdown';
+import { makeProblem } from '../core/breakdown/make-problem';
+import { floorState, type StepState } from '../core/floor/floor-state';
+import { withFloor } from '../core/floor/with-floor';
+import { minuteOf } from '../core/planner/calendars';
+import type { Problem } from '../core/planner/problem';
+import { database, type Db } from '../data/database';
+import { readFloor } from '../data/repositories/events';
+import { readOpenOrders, type OrderRow } from '../data/repositories/orders';
+import { insertPlan, readPlan, type PlanRow } from '../data/repositories/plans';
+import type { PlanningAnswer } from '../workers/planning-job';
+import { now } from './clock';
+import { loadKitchen, type LoadedKitchen } from './kitchen';
+import { tellChanged } from './live';
+import { planInThread } from './planner-thread';
+
+/** Id of an order in the planning problem, and the prefix of its steps. */
+export const planId = (order: number) => `o${order}`;
+export const orderIdOf = (id: string) => Number(/^o(\d+)/.exec(id)?.[1] ?? NaN);
+
+/** Everything that is planned from: orders with their breakdowns, and what happened. */
+export interface Situation {
+  kitchen: LoadedKitchen;
+  orders: OrderRow[];
+  breakdowns: Map<number, Breakdown>;
+  states: Map<string, StepState>;
+  minute: number;
+}
+
+export async function loadSituation(db: Db): Promise<Situation | null> {
+  const kitchen = await loadKitchen(db);
+  if (!kitchen) return null;
+  const orders = await readOpenOrders(db);
+  const events = await readFloor(db, orders.map((o) => o.id), kitchen.clock);
+  return {
+    kitchen,
+    orders,
+    breakdowns: new Map(orders.map((o) => [o.id, breakDownOrder(o, kitchen)])),
+    states: floorState(events),
+    minute: minuteOf(now(), kitchen.clock),
+  };
+}
+
+export function breakDownOrder(
+  order: Pick<OrderRow, 'id' | 'build' | 'tiers' | 'without'>,
+  kitchen: LoadedKitchen,
+): Breakdown {
+  const build = kitchen.builds.get(order.build);
+  if (!build) throw new Error(`There is no build “${order.build}”.`);
+  return breakDown({ id: planId(order.id), build, tiers: order.tiers, without: order.without }, kitchen.library);
+}
+
+/** The planning problem of a situation, with the facts of the floor in it. */
+export function problemOf(situation: Situation): { problem: Problem; stood: string[] } {
+  const { kitchen, orders, breakdowns, minute } = situation;
+  const planned = orders.map((o) => ({
+    id: planId(o.id),
+    name: o.title,
+    pickup: minuteOf(o.pickup, kitchen.clock),
+    weight: o.weight,
+    breakdown: breakdowns.get(o.id)!,
+  }));
+  const problem = makeProblem(planned, kitchen.team, kitchen.equipment, kitchen.clock, minute);
+  return withFloor(problem, situation.states);
+}
+
+/** Plans are made one after the other: each follows the one before. */
+let queue: Promise<unknown> = Promise.resolve();
+
+/** Plans again around what is so now, keeping to the newest plan, and saves it. Returns null without a kitchen. */
+export function replanNow(reason: string): Promise<PlanRow | null> {
+  const next = queue.then(() => replanAndSave(reason));
+  queue = next.catch(() => undefined);
+  return next;
+}
+
+const TRIES = 4;
+/** Limits of a re-plan that somebody waits for, and of a first plan. */
+const QUICK = { seconds: 1, rounds: 150 };
+const FIRST = { seconds: 3, rounds: 600 };
+
+async function replanAndSave(reason: string): Promise<PlanRow | null> {
+  const db = await database();
+  for (let attempt = 0; attempt < TRIES; attempt++) {
+    const previous = await readPlan(db);
+    const situation = await loadSituation(db);
+    if (!situation) return null;
+    const { problem, stood } = problemOf(situation);
+    const limits = previous ? QUICK : FIRST;
+    const { answer, lifted } = await planKindly({ problem, old: previous?.plan ?? null, ...limits });
+    if (!answer.ok) throw new Error(answer.problems.map((p) => p.message).join(' '));
+    const saved = await insertPlan(db, {
+      previous: previous?.id ?? 0,
+      madeAt: now(),
+      reason,
+      problem: lifted.problem,
+      plan: answer.plan,
+      ready: answer.ready,
+      stood: [...stood, ...lifted.waits],
+    });
+    if (saved) {
+      tellChanged();
+      return saved;
+    }
+    // Another process planned meanwhile: begin again from its plan.
+  }
+  throw new Error('Others are planning at the same time. Try again in a moment.');
+}
+
+/**
+ * Plans; and where an order that has been begun would fall out of the plan because a part has stood too long, lifts the
+ * longest waits after its facts and plans once more: half a cake is not to vanish from the wall.
+ */
+export async function planKindly(request: Parameters<typeof planInThread>[0]): Promise<{
+  answer: PlanningAnswer;
+  lifted: { problem: Problem; waits: string[] };
+}> {
+  const answer = await planInThread(request);
+  const { problem } = request;
+  const begun = new Set(problem.steps.filter((s) => s.placed).map((s) => s.order));
+  const lost = new Set(answer.ok ? answer.plan.unplaced.map((u) => u.order).filter((o) => begun.has(o)) : []);
+  if (lost.size === 0) return { answer, lifted: { problem, waits: [] } };
+  const fact = new Map(problem.steps.map((s) => [s.id, s.placed && lost.has(s.order ?? '')]));
+  const waits = problem.waits.filter((w) => w.max !== null && fact.get(w.from)).map((w) => w.id);
+  const lifted = { ...problem, waits: problem.waits.map((w) => (waits.includes(w.id) ? { ...w, max: null } : w)) };
+  return { answer: await planInThread({ ...request, problem: lifted }), lifted: { problem: lifted, waits } };
+}

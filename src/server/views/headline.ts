@@ -1,0 +1,55 @@
+import { durationText } from '../../core/measure/duration-text';
+import { timeOf, type Clock } from '../../core/planner/calendars';
+import type { PlanRow } from '../../data/repositories/plans';
+import { planId } from '../planning';
+import type { LadderView } from './wall-view';
+
+/** The sentence above the wall: what to fix first, and the tap that fixes it. */
+export interface Headline {
+  tone: 'holds' | 'tight' | 'misses';
+  text: string;
+  fix: { label: string; order: number } | { label: string; replan: true } | null;
+  counts: { holds: number; tight: number; misses: number };
+}
+
+export function headlineOf(ladders: LadderView[], plan: PlanRow, clock: Clock): Headline {
+  const by = (state: string) => ladders.filter((l) => l.status.state === state);
+  const misses = by('misses');
+  const tight = by('tight');
+  const counts = { misses: misses.length, tight: tight.length, holds: ladders.length - misses.length - tight.length };
+  const overdue = ladders.flatMap((l) => l.rungs.filter((r) => r.state === 'overdue').map((r) => ({ r, l })));
+  if (overdue.length > 0) {
+    const { r, l } = overdue.sort((a, b) => a.r.start - b.r.start)[0]!;
+    const more = overdue.length > 1 ? `, and ${overdue.length - 1} more` : '';
+    const text = `“${r.name}” of ${l.title} should have begun at ${timeOf(r.start, clock).toFormat('HH:mm')}${more}.`;
+    return { tone: 'tight', text, fix: { label: 'Re-plan from now', replan: true }, counts };
+  }
+  const worst = [...misses].sort((a, b) => late(b) - late(a))[0];
+  if (worst) {
+    const why = longestWait(plan, worst.order);
+    const text = `${worst.title} misses its pickup by ${durationText(late(worst))}${why ? `: ${why}` : ''}.`;
+    return { tone: 'misses', text, fix: { label: 'See what would help', order: worst.order }, counts };
+  }
+  if (tight[0]) {
+    const { status, title, order } = tight[0];
+    const spare = status.state === 'tight' && status.spare !== null ? durationText(status.spare) : 'nothing';
+    return { tone: 'tight', text: `${title} has ${spare} to spare: let nothing slip there.`, fix: { label: 'Open it', order }, counts };
+  }
+  const text = ladders.length > 0 ? 'Everything will be ready.' : 'Nothing is on the wall.';
+  return { tone: 'holds', text, fix: null, counts };
+}
+
+const late = (l: LadderView) => (l.status.state === 'misses' ? l.status.late : 0);
+
+/** The longest wait on the earliest way to readiness: most often what a late order cannot get around. */
+export function longestWait(plan: PlanRow, order: number): string | null {
+  const chain = plan.ready.find((r) => r.order === planId(order))?.chain ?? [];
+  let best: { minutes: number; text: string } | null = null;
+  for (let i = 1; i < chain.length; i++) {
+    const wait = plan.problem.waits.find((w) => w.from === chain[i]!.step && w.to === chain[i - 1]!.step);
+    if (!wait || wait.min <= (best?.minutes ?? 30)) continue;
+    const name = plan.problem.steps.find((s) => s.id === wait.from)?.name ?? '';
+    best = { minutes: wait.min, text: `after “${name}” ${durationText(wait.min)} must pass (${wait.why})` };
+  }
+  return best?.text ?? null;
+}

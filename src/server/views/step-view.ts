@@ -1,0 +1,114 @@
+import { durationText } from '../../core/measure/duration-text';
+import { timeOf, type Clock } from '../../core/planner/calendars';
+import { whyHere, type Reason } from '../../core/planner/why-here';
+import type { PlanRow } from '../../data/repositories/plans';
+import { orderIdOf, type Situation } from '../planning';
+import type { RungState } from './wall-view';
+
+/** Everything about one step: what, how much, until what sign, why it lies where it lies, who. */
+export interface StepView {
+  step: string;
+  order: number;
+  orderTitle: string;
+  name: string;
+  component: string | null;
+  when: string;
+  minutes: string;
+  who: string[];
+  skill: string | null;
+  with: string[];
+  amount: string | null;
+  how: string;
+  sign: string | null;
+  caution: string | null;
+  state: RungState;
+  notLater: string[];
+  notEarlier: string[];
+  /** What it waits for, and what waits for it, with the limits. */
+  waits: string[];
+}
+
+export function stepView(id: string, situation: Situation, plan: PlanRow): StepView | null {
+  const order = situation.orders.find((o) => o.id === orderIdOf(id));
+  const breakdown = order && situation.breakdowns.get(order.id);
+  const step = breakdown?.steps.find((s) => s.id === id);
+  const at = plan.plan.steps.find((s) => s.id === id);
+  if (!order || !breakdown || !step || !at) return null;
+  const { clock, rows } = situation.kitchen;
+  const person = new Map(rows.people.map((p) => [p.id, p.name]));
+  const item = new Map(rows.equipment.map((e) => [e.id, e.name]));
+  const words = new Words(clock, person, item, new Map(situation.orders.map((o) => [`o${o.id}`, o.title])));
+  const why = whyHere(plan.problem, plan.plan, id) ?? { notLater: [], notEarlier: [] };
+  const state = situation.states.get(id)?.state ?? 'planned';
+  const { low, likely, high } = step.minutes;
+  return {
+    step: id,
+    order: order.id,
+    orderTitle: order.title,
+    name: step.name,
+    component: breakdown.components.find((c) => c.role === step.role)?.label ?? null,
+    when: `${timeOf(at.start, clock).toFormat('ccc d LLL, HH:mm')} – ${timeOf(at.end, clock).toFormat('HH:mm')}`,
+    minutes: `${durationText(likely)} likely, ${low} to ${high} min`,
+    who: at.people.map((p) => person.get(p) ?? p),
+    skill: step.people?.skill ?? null,
+    with: at.equipment.map((e, i) => {
+      const oven = step.oven && i === at.equipment.length - 1;
+      return oven ? `${item.get(e) ?? e}, ${step.oven!.celsius} °C, ${step.oven!.units} slots` : (item.get(e) ?? e);
+    }),
+    ...{ amount: step.amount, how: step.how, sign: step.sign, caution: step.caution, state },
+    notLater: why.notLater.map((r) => words.reason(r, true)),
+    notEarlier: why.notEarlier.map((r) => words.reason(r, false)),
+    waits: plan.problem.waits
+      .filter((w) => w.from === id && (!w.when || plan.plan.routes[w.when.route] === w.when.choice))
+      .map((w) => {
+        const to = plan.problem.steps.find((s) => s.id === w.to)!.name;
+        const limit = w.max === null ? '' : `, at most ${durationText(w.max)}`;
+        return `${durationText(w.min)} at least${limit}${w.place ? ` in the ${w.place}` : ''} before “${to}”${w.why ? `: ${w.why}` : ''}`;
+      }),
+  };
+}
+
+/** Turns the planner's reasons into sentences. */
+class Words {
+  constructor(
+    private readonly clock: Clock,
+    private readonly people: Map<string, string>,
+    private readonly items: Map<string, string>,
+    private readonly orders: Map<string, string>,
+  ) {}
+
+  private time(minute: number): string {
+    return timeOf(minute, this.clock).toFormat('ccc HH:mm');
+  }
+
+  private step(step: { name: string; order: string | null }): string {
+    const order = this.orders.get(step.order ?? '');
+    return order ? `“${step.name}” of ${order}` : `“${step.name}”`;
+  }
+
+  reason(r: Reason, later: boolean): string {
+    switch (r.kind) {
+      case 'fact':
+        return r.state === 'pinned' ? 'It is pinned here.' : `It is ${r.state}: this is what happened.`;
+      case 'pickup':
+        return 'The pickup is then.';
+      case 'now':
+        return 'It is already as early as can be: now.';
+      case 'shortest wait': {
+        const why = r.wait.why ? ` (${r.wait.why})` : '';
+        const rest = r.wait.min > 0 ? `${durationText(r.wait.min)} must pass` : 'there is no time';
+        return later
+          ? `${r.step.name} comes at ${this.time(r.at)}, and before it ${rest}${why}.`
+          : `${r.step.name} ends at ${this.time(r.at)}, and after it ${rest}${why}.`;
+      }
+      case 'longest wait':
+        return `At most ${durationText(r.wait.max ?? 0)} may lie between it and ${r.step.name} at ${this.time(r.at)}${r.wait.why ? ` (${r.wait.why})` : ''}.`;
+      case 'hands taken':
+        return `${this.people.get(r.person) ?? r.person} is on ${this.step(r.step)} ${later ? 'from' : 'until'} ${this.time(r.at)}.`;
+      case 'off shift':
+        return `The shift of ${this.people.get(r.person) ?? r.person} ${later ? 'ends' : 'begins'} at ${this.time(r.at)}.`;
+      case 'equipment taken':
+        return `${this.items.get(r.item) ?? r.item} is ${later ? 'wanted by' : 'taken by'} ${this.step(r.step)} ${later ? 'from' : 'until'} ${this.time(r.at)}.`;
+    }
+  }
+}

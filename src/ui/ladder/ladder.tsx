@@ -1,0 +1,107 @@
+import Box from '@mui/material/Box';
+import type { Clock } from '@/core/planner/calendars';
+import { timeOf } from '@/core/planner/calendars';
+import type { LadderView, RailView, RungView } from '@/server/views/wall-view';
+import { toneOf } from '../parts/status';
+import { Flag } from './flag';
+import { Rail } from './rails';
+import { Rung } from './rung';
+import { layOutRungs } from './rung-layout';
+import type { TimeScale } from './time-scale';
+
+export interface LadderProps {
+  ladder: LadderView;
+  scale: TimeScale;
+  clock: Clock;
+  /** Rungs of this person are lit, the others step back. */
+  person: string | null;
+  onOpen: (step: string) => void;
+}
+
+/** A folded ladder: the left rail is what the cake stands on, the right one all that goes into it. */
+export function FoldedLadder(props: LadderProps) {
+  const { ladder } = props;
+  const main = ladder.components[0]?.role ?? null;
+  const cake = ladder.rails.filter((r) => r.role === null);
+  return (
+    <Column
+      {...props}
+      rungs={ladder.rungs}
+      left={[...ladder.rails.filter((r) => r.role === main && main !== null), ...cake]}
+      right={[...ladder.rails.filter((r) => r.role !== null && r.role !== main), ...cake]}
+      flagged
+    />
+  );
+}
+
+/** An opened ladder: a small ladder for every component, leaning into the main one where it is used. */
+export function OpenLadder(props: LadderProps) {
+  const { ladder, scale } = props;
+  const columns = ladder.components.length + 1;
+  return (
+    <Box sx={{ position: 'relative', display: 'flex', height: '100%', gap: '10px' }}>
+      <Leans ladder={ladder} scale={scale} columns={columns} />
+      {ladder.components.map((c) => {
+        const rails = ladder.rails.filter((r) => r.role === c.role);
+        return <Column key={c.role} {...props} rungs={ladder.rungs.filter((r) => r.role === c.role)} left={rails} right={rails} />;
+      })}
+      <Column
+        {...props}
+        rungs={ladder.rungs.filter((r) => r.role === null)}
+        left={ladder.rails.filter((r) => r.role === null)}
+        right={ladder.rails.filter((r) => r.role === null)}
+        flagged
+      />
+    </Box>
+  );
+}
+
+function Column({
+  ladder,
+  scale,
+  clock,
+  person,
+  onOpen,
+  rungs,
+  left,
+  right,
+  flagged = false,
+}: LadderProps & { rungs: RungView[]; left: RailView[]; right: RailView[]; flagged?: boolean }) {
+  const time = (minute: number) => timeOf(minute, clock).toFormat('ccc HH:mm');
+  return (
+    <Box sx={{ position: 'relative', flex: '1 1 0', minWidth: 0, height: '100%' }}>
+      <Rail rails={left} scale={scale} side="left" />
+      <Rail rails={right} scale={scale} side="right" />
+      {layOutRungs(rungs, scale).map((placed) => (
+        <Rung
+          key={placed.rung.step}
+          placed={placed}
+          pixelsPerMinute={scale.pixelsPerMinute}
+          lit={person === null ? null : placed.rung.who.some((w) => w.id === person)}
+          label={`${placed.rung.name}, ${ladder.title}, ${time(placed.rung.start)}, ${placed.rung.who.map((w) => w.initials).join(' ')}${placed.rung.state === 'planned' ? '' : `, ${placed.rung.state}`}`}
+          onOpen={onOpen}
+        />
+      ))}
+      {flagged && <Flag y={scale.y(ladder.pickup)} climbs={scale.climbs} tone={toneOf(ladder.status)} time={timeOf(ladder.pickup, clock).toFormat('ccc HH:mm')} />}
+    </Box>
+  );
+}
+
+/** From the end of each component's last wait to the rung that takes it. */
+function Leans({ ladder, scale, columns }: { ladder: LadderView; scale: TimeScale; columns: number }) {
+  const x = (column: number) => ((column + 0.5) / columns) * 100;
+  return (
+    <Box component="svg" aria-hidden sx={{ position: 'absolute', inset: 0, width: '100%', height: '100%', pointerEvents: 'none', zIndex: 1 }}>
+      {ladder.leans.map((lean, i) => {
+        const column = ladder.components.findIndex((c) => c.role === lean.role);
+        const y = scale.y(lean.to);
+        return (
+          <g key={i} stroke="var(--zl-ink)" fill="var(--zl-ink)">
+            <line x1={`${x(column)}%`} x2={`${x(columns - 1) - 40 / columns}%`} y1={y} y2={y} strokeWidth={1.5} strokeDasharray="2 4" strokeLinecap="round" />
+            <circle cx={`${x(column)}%`} cy={y} r={3.5} stroke="none" />
+          </g>
+        );
+      })}
+    </Box>
+  );
+}

@@ -1,0 +1,103 @@
+'use client';
+
+import Close from '@mui/icons-material/Close';
+import Box from '@mui/material/Box';
+import CircularProgress from '@mui/material/CircularProgress';
+import Drawer from '@mui/material/Drawer';
+import IconButton from '@mui/material/IconButton';
+import Link from '@mui/material/Link';
+import NextLink from 'next/link';
+import { useEffect, useState, type ReactNode } from 'react';
+import type { StepView } from '@/server/views/step-view';
+import { Caution } from './caution';
+
+type Loaded = { id: string; view: StepView } | { id: string; problem: string };
+
+/** The details of a rung, from the side. */
+export function StepDrawer({ step, onClose }: { step: string | null; onClose: () => void }) {
+  const [loaded, setLoaded] = useState<Loaded | null>(null);
+  useEffect(() => {
+    if (step === null) return;
+    const gone = new AbortController();
+    fetch(`/api/steps/${encodeURIComponent(step)}`, { signal: gone.signal })
+      .then(async (response) => {
+        const body = (await response.json()) as StepView & { message?: string };
+        setLoaded(response.ok ? { id: step, view: body } : { id: step, problem: body.message ?? 'It could not be read.' });
+      })
+      .catch(() => {
+        if (!gone.signal.aborted) setLoaded({ id: step, problem: 'The server did not answer.' });
+      });
+    return () => gone.abort();
+  }, [step]);
+  const current = loaded?.id === step ? loaded : null;
+  return (
+    <Drawer anchor="right" open={step !== null} onClose={onClose} slotProps={{ paper: { sx: { width: { xs: '100%', sm: 400 }, bgcolor: 'var(--zl-paper)', borderLeft: '2px solid var(--zl-ink)' }, 'aria-label': 'Details of the step' } }}>
+      <Box sx={{ p: 2.5 }}>
+        <IconButton aria-label="Close" onClick={onClose} sx={{ float: 'right', width: 44, height: 44 }}>
+          <Close />
+        </IconButton>
+        {current === null && <CircularProgress size={28} aria-label="Loading" />}
+        {current && 'problem' in current && <p>{current.problem}</p>}
+        {current && 'view' in current && <Details view={current.view} />}
+      </Box>
+    </Drawer>
+  );
+}
+
+const STATES = { planned: null, overdue: 'should have begun', running: 'under way', done: 'done' };
+
+function Details({ view }: { view: StepView }) {
+  return (
+    <>
+      <Box sx={{ fontSize: 13.5, color: 'var(--zl-muted)' }}>
+        <Link component={NextLink} href={`/orders/${view.order}`}>
+          {view.orderTitle}
+        </Link>
+        {view.component && ` · ${view.component}`}
+        {STATES[view.state] && ` · ${STATES[view.state]}`}
+      </Box>
+      <Box component="h2" sx={{ typography: 'h1', m: 0, mt: 0.5 }}>
+        {view.name}
+      </Box>
+      <Box sx={{ fontWeight: 700, mt: 0.5 }}>{view.when}</Box>
+      <Box sx={{ color: 'var(--zl-muted)', fontSize: 13.5 }}>{view.minutes}</Box>
+      {view.caution && <Caution text={view.caution} />}
+      <Fact name="How much">{view.amount}</Fact>
+      <Fact name="How">{view.how}</Fact>
+      <Fact name="Until">{view.sign}</Fact>
+      <Fact name="Who">{view.who.length > 0 ? `${view.who.join(' and ')}${view.skill ? ` (${view.skill})` : ''}` : null}</Fact>
+      <Fact name="With">{view.with.length > 0 ? view.with.join(' · ') : null}</Fact>
+      <Reasons name="Why not later" lines={view.notLater} />
+      <Reasons name="Why not earlier" lines={view.notEarlier} />
+      <Reasons name="Afterwards" lines={view.waits} />
+    </>
+  );
+}
+
+function Fact({ name, children }: { name: string; children: ReactNode }) {
+  if (!children) return null;
+  return (
+    <Box sx={{ mt: 1.75 }}>
+      <Label>{name}</Label>
+      <div>{children}</div>
+    </Box>
+  );
+}
+
+function Reasons({ name, lines }: { name: string; lines: string[] }) {
+  if (lines.length === 0) return null;
+  return (
+    <Box sx={{ mt: 1.75 }}>
+      <Label>{name}</Label>
+      <Box component="ul" sx={{ m: 0, pl: 2.25 }}>
+        {lines.map((l) => (
+          <li key={l}>{l}</li>
+        ))}
+      </Box>
+    </Box>
+  );
+}
+
+export function Label({ children }: { children: ReactNode }) {
+  return <Box sx={{ fontSize: 12.5, fontWeight: 700, color: 'var(--zl-muted)' }}>{children}</Box>;
+}

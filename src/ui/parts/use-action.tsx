@@ -1,0 +1,34 @@
+'use client';
+
+import Alert from '@mui/material/Alert';
+import Snackbar from '@mui/material/Snackbar';
+import { useRouter } from 'next/navigation';
+import { useState, useTransition, type ReactNode } from 'react';
+import type { Result } from '@/server/result';
+
+const LOST = 'The kitchen’s server did not answer. Nothing was lost that had been confirmed; try again.';
+
+/** Runs one change on the server: busy while it runs, and says in words what went wrong. */
+export function useAction(): { busy: boolean; run: (action: () => Promise<Result>) => void; message: ReactNode } {
+  const router = useRouter();
+  const [busy, start] = useTransition();
+  const [problem, setProblem] = useState<string | null>(null);
+  const run = (action: () => Promise<Result>) =>
+    start(async () => {
+      try {
+        const result = await action();
+        setProblem(result.ok ? null : result.message);
+      } catch {
+        setProblem(LOST);
+      }
+      router.refresh();
+    });
+  const message = (
+    <Snackbar open={problem !== null} autoHideDuration={8000} onClose={() => setProblem(null)} anchorOrigin={{ vertical: 'bottom', horizontal: 'center' }}>
+      <Alert severity="error" variant="filled" onClose={() => setProblem(null)} sx={{ bgcolor: 'var(--zl-misses)', color: '#fff' }}>
+        {problem}
+      </Alert>
+    </Snackbar>
+  );
+  return { busy, run, message };
+}

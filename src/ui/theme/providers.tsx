@@ -1,0 +1,32 @@
+'use client';
+
+import '@fontsource-variable/atkinson-hyperlegible-next';
+import '@fontsource-variable/bricolage-grotesque';
+import { AppRouterCacheProvider } from '@mui/material-nextjs/v16-appRouter';
+import CssBaseline from '@mui/material/CssBaseline';
+import GlobalStyles from '@mui/material/GlobalStyles';
+import { ThemeProvider } from '@mui/material/styles';
+import { LocalizationProvider } from '@mui/x-date-pickers/LocalizationProvider';
+import { AdapterLuxon } from '@mui/x-date-pickers/AdapterLuxon';
+import type { ReactNode } from 'react';
+import { cssVariables, dark, light } from './palette';
+import { theme } from './theme';
+
+export function Providers({ children }: { children: ReactNode }) {
+  return (
+    <AppRouterCacheProvider options={{ enableCssLayer: true }}>
+      <ThemeProvider theme={theme} defaultMode="system">
+        <CssBaseline />
+        <GlobalStyles
+          styles={{
+            ':root, [data-theme="light"]': cssVariables(light),
+            '[data-theme="dark"]': { ...cssVariables(dark), colorScheme: 'dark' },
+          }}
+        />
+        <LocalizationProvider dateAdapter={AdapterLuxon} adapterLocale="en-GB">
+          {children}
+        </LocalizationProvider>
+      </ThemeProvider>
+    </AppRouterCacheProvider>
+  );
+}

@@ -1,0 +1,28 @@
+import Box from "@mui/material/Box";
+import type { SystemStyleObject } from "@mui/system";
+import type { Place } from '@/server/views/wall-view';
+import { PLACE_NAMES, placeBackground } from '../ladder/places';
+
+const PLACES: Place[] = ['oven', 'bench', 'fridge', 'freezer', 'dry box', 'machine'];
+
+/** What the colours and textures say. */
+export function Legend({ climbs }: { climbs: boolean }) {
+  return (
+    <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'center', px: 2, py: 0.75, borderTop: '1px solid var(--zl-line)', fontSize: 12.5, color: 'var(--zl-muted)' }}>
+      <Item name="hands" sx={{ background: 'var(--zl-zest)', border: '1px solid var(--zl-zestEdge)' }} />
+      {PLACES.map((p) => (
+        <Item key={p} name={PLACE_NAMES[p]} sx={placeBackground(p)} />
+      ))}
+      <Box sx={{ ml: 'auto' }}>left rail: the cake · right rail: what goes into it · time {climbs ? 'climbs' : 'falls'} to pickup</Box>
+    </Box>
+  );
+}
+
+function Item({ name, sx }: { name: string; sx: SystemStyleObject }) {
+  return (
+    <Box component="span" sx={{ display: 'inline-flex', alignItems: 'center', gap: 0.75 }}>
+      <Box component="span" aria-hidden sx={[{ width: 20, height: 12, borderRadius: "3px" }, sx]} />
+      {name}
+    </Box>
+  );
+}

@@ -1,0 +1,157 @@
+import Box from '@mui/material/Box';
+import type { HandView, OvenView, StoreView, WallView } from '@/server/views/wall-view';
+import { headingFont } from '../theme/theme';
+import { placeBackground } from '../ladder/places';
+import type { TimeScale } from '../ladder/time-scale';
+import { lanes } from '../ladder/lanes';
+
+const HAND = 26;
+const OVEN = 38;
+const STORE = 44;
+const GAP = 3;
+
+/** Width of all strips together, with the room between the three kinds. */
+export function stripsWidth(view: WallView): number {
+  return view.hands.length * (HAND + GAP) + view.ovens.length * (OVEN + GAP) + view.stores.length * (STORE + GAP) + 44;
+}
+
+interface StripsProps {
+  view: WallView;
+  scale: TimeScale;
+  person: string | null;
+  onOpen: (step: string) => void;
+}
+
+/** Hands, ovens and cold, on the same time as the ladders. */
+export function Strips({ view, scale, person, onOpen }: StripsProps) {
+  return (
+    <Box sx={{ display: 'flex', gap: `${GAP}px`, px: 1.25, height: scale.height }}>
+      {view.hands.map((h) => (
+        <HandStrip key={h.id} hand={h} scale={scale} lit={person === null || person === h.id} onOpen={onOpen} />
+      ))}
+      <Box sx={{ width: 10 }} />
+      {view.ovens.map((o) => (
+        <OvenStrip key={o.id} oven={o} scale={scale} onOpen={onOpen} />
+      ))}
+      <Box sx={{ width: 8 }} />
+      {view.stores.map((s) => (
+        <StoreStrip key={s.kind} store={s} scale={scale} />
+      ))}
+    </Box>
+  );
+}
+
+const extent = (scale: TimeScale, start: number, end: number) => {
+  const [a, b] = [scale.y(start), scale.y(end)];
+  return { top: Math.min(a, b), height: Math.max(2, Math.abs(a - b)) };
+};
+
+function HandStrip({ hand, scale, lit, onOpen }: { hand: HandView; scale: TimeScale; lit: boolean; onOpen: (step: string) => void }) {
+  return (
+    <Box sx={{ position: 'relative', width: HAND, opacity: lit ? 1 : 0.3 }}>
+      {hand.shifts.map(([start, end]) => (
+        <Box key={start} sx={{ position: 'absolute', left: 3, right: 3, borderRadius: '4px', bgcolor: 'var(--zl-shift)', ...extent(scale, start, end) }} />
+      ))}
+      {hand.jobs.map((j) => (
+        <Box
+          key={j.step}
+          component="button"
+          type="button"
+          tabIndex={-1}
+          title={`${hand.name}: ${j.name}`}
+          onClick={() => onOpen(j.step)}
+          sx={{ position: 'absolute', left: 3, right: 3, p: 0, border: '1px solid var(--zl-zestEdge)', borderRadius: '2px', bgcolor: 'var(--zl-zest)', cursor: 'pointer', ...extent(scale, j.start, j.end) }}
+        />
+      ))}
+    </Box>
+  );
+}
+
+function OvenStrip({ oven, scale, onOpen }: { oven: OvenView; scale: TimeScale; onOpen: (step: string) => void }) {
+  const boxes = oven.loads.map((l) => {
+    const { top, height } = extent(scale, l.start, l.end);
+    return { top: top + 0.5, bottom: top + height };
+  });
+  const side = lanes(boxes);
+  return (
+    <Box sx={{ position: 'relative', width: OVEN, borderLeft: '1px solid var(--zl-line)', borderRight: '1px solid var(--zl-line)' }}>
+      {oven.loads.map((l, i) => {
+        const { top, height } = extent(scale, l.start, l.end);
+        const { lane, of } = side[i]!;
+        return (
+          <Box
+            key={l.step}
+            component="button"
+            type="button"
+            title={`${oven.name}: ${l.name}, ${l.celsius} °C, ${l.units} of ${oven.slots} slots`}
+            aria-label={`${oven.name}: ${l.name}, ${l.celsius} °C`}
+            onClick={() => onOpen(l.step)}
+            sx={{ position: 'absolute', top, height, left: `${(lane / of) * 100}%`, width: `${100 / of}%`, p: 0, border: 0, borderRadius: '3px', color: '#fff', font: 'inherit', fontFamily: headingFont, fontWeight: 700, fontSize: 11, lineHeight: 1, cursor: 'pointer', overflow: 'hidden', ...placeBackground('oven', Math.max(l.celsius, 165)) }}
+          >
+            {of === 1 && height >= 13 ? `${l.celsius}°` : ''}
+          </Box>
+        );
+      })}
+    </Box>
+  );
+}
+
+function StoreStrip({ store, scale }: { store: StoreView; scale: TimeScale }) {
+  const most = Math.max(store.shelves, ...store.used, 1);
+  const room = STORE - 4;
+  return (
+    <Box
+      role="img"
+      aria-label={`${store.kind}: at most ${Math.max(0, ...store.used)} of ${store.shelves} shelf places used`}
+      sx={{ position: 'relative', width: STORE }}
+    >
+      {store.times.map((t, i) => {
+        const used = store.used[i]!;
+        const until = store.times[i + 1];
+        if (used === 0 || until === undefined) return null;
+        const { top, height } = extent(scale, t, until);
+        return <Box key={t} sx={{ position: 'absolute', left: 0, top, height, width: (used / most) * room, ...placeBackground(store.kind === 'freezer' ? 'freezer' : 'fridge') }} />;
+      })}
+      <Box sx={{ position: 'absolute', top: 0, bottom: 0, left: (store.shelves / most) * room, borderLeft: '2px dashed var(--zl-misses)' }} />
+    </Box>
+  );
+}
+
+/** The feet of the strips: whose hands, which oven, what cold. */
+export function StripFeet({ view, person, onPerson }: { view: WallView; person: string | null; onPerson: (id: string | null) => void }) {
+  return (
+    <Box sx={{ display: 'flex', gap: `${GAP}px`, px: 1.25, pt: 0.75, alignItems: 'flex-start' }}>
+      {view.hands.map((h) => (
+        <Box
+          key={h.id}
+          component="button"
+          type="button"
+          title={h.name}
+          aria-label={`Light up the rungs of ${h.name}`}
+          aria-pressed={person === h.id}
+          onClick={() => onPerson(person === h.id ? null : h.id)}
+          sx={{ width: HAND, height: 32, p: 0, border: 0, borderRadius: '13px', bgcolor: person === h.id ? 'var(--zl-zest)' : 'var(--zl-bar)', color: person === h.id ? 'var(--zl-onZest)' : 'var(--zl-barText)', font: 'inherit', fontSize: 11.5, fontWeight: 700, cursor: 'pointer' }}
+        >
+          {h.initials}
+        </Box>
+      ))}
+      <Box sx={{ width: 10 }} />
+      {view.ovens.map((o, i) => (
+        <Foot key={o.id} width={OVEN} name={`oven ${i + 1}`} detail={`${o.slots} slots`} title={o.name} />
+      ))}
+      <Box sx={{ width: 8 }} />
+      {view.stores.map((s) => (
+        <Foot key={s.kind} width={STORE} name={s.kind} detail={`of ${s.shelves}`} title={`${s.kind}: ${s.shelves} shelf places`} />
+      ))}
+    </Box>
+  );
+}
+
+function Foot({ width, name, detail, title }: { width: number; name: string; detail: string; title: string }) {
+  return (
+    <Box title={title} sx={{ width, fontSize: 11, lineHeight: '14px', textAlign: 'center', color: 'var(--zl-muted)' }}>
+      <Box sx={{ fontWeight: 700, color: 'var(--zl-ink)' }}>{name}</Box>
+      {detail}
+    </Box>
+  );
+}
