@@ -67,7 +67,7 @@ export function Wall({ view }: { view: WallView }) {
   );
 
   return (
-    <Box component="main" sx={{ flex: 1, display: 'flex', flexDirection: 'column', height: 'calc(100dvh - 52px)', minHeight: 420 }}>
+    <Box component="main" sx={{ flex: '0 0 auto', display: 'flex', flexDirection: 'column', height: 'calc(100dvh - 52px)', minHeight: 420 }}>
       <WallHead view={view} zoom={zoom} onZoom={setZoom} climbs={climbs} onTurn={() => setDirection(climbs ? 'falls' : 'climbs')} onShow={show} />
       <Box ref={scroller} data-testid="wall" tabIndex={0} role="region" aria-label="Ladders over time" sx={{ flex: 1, overflow: 'auto', position: 'relative', borderTop: '1px solid var(--zl-line)' }}>
         <Box sx={{ display: 'flex', flexDirection: 'column', width: 'max-content', minWidth: '100%', minHeight: '100%' }}>

@@ -1,0 +1,12 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { loadBench } from '@/server/bench';
+import { BenchPage } from '@/ui/bench/bench-page';
+
+export const metadata: Metadata = { title: 'Bench' };
+
+export default async function OneBenchPage({ params }: { params: Promise<{ person: string }> }) {
+  const view = await loadBench(decodeURIComponent((await params).person));
+  if (!view) notFound();
+  return <BenchPage view={view} />;
+}

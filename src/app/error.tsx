@@ -1,0 +1,5 @@
+'use client';
+
+import { WentWrong } from '@/ui/shell/went-wrong';
+
+export default WentWrong;

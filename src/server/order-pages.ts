@@ -1,0 +1,130 @@
+import type { Allergen } from '../core/formula/formula';
+import { allergensOf } from '../core/formula/scale';
+import { orderStatus, type OrderStatus } from '../core/floor/order-status';
+import { cakeName } from '../core/breakdown/cake';
+import { timeOf, minuteOf } from '../core/planner/calendars';
+import type { OrderForm } from '../core/formats/order-form';
+import { database } from '../data/database';
+import { readHandedOver, readOrder } from '../data/repositories/orders';
+import { now } from './clock';
+import { loadKitchen, type LoadedKitchen } from './kitchen';
+import { sizesFor, type SizeChoice } from './orders';
+import { planId } from './planning';
+import { orderView, pickupText, type OrderView } from './views/order-view';
+import { loadPlanned } from './wall';
+
+export interface OrderLine {
+  id: number;
+  version: number;
+  title: string;
+  customer: string;
+  pickup: string;
+  cake: string;
+  portions: number;
+  status: OrderStatus | null;
+}
+
+/** All open orders by pickup, and the last that were handed over. Null without a kitchen. */
+export async function loadOrders(): Promise<{ open: OrderLine[]; left: OrderLine[] } | null> {
+  const planned = await loadPlanned();
+  if (!planned) return null;
+  const { situation, plan } = planned;
+  const { kitchen } = situation;
+  const line = (o: (typeof situation.orders)[number], status: OrderStatus | null): OrderLine => ({
+    ...{ id: o.id, version: o.version, title: o.title, customer: o.customer, portions: o.portions, status },
+    pickup: pickupText(o.pickup, kitchen.clock),
+    cake: `${kitchen.builds.get(o.build)?.name ?? o.build}, ${cakeName(o.tiers)}`,
+  });
+  const { tightBelow } = kitchen.library.coefficients;
+  const inPlan = new Set(plan.problem.orders.map((o) => o.id));
+  return {
+    open: situation.orders.map((o) =>
+      line(o, inPlan.has(planId(o.id)) ? orderStatus(plan.problem, plan.plan, plan.ready, situation.states, planId(o.id), tightBelow) : null),
+    ),
+    left: (await readHandedOver(await database(), 12)).map((o) => line(o, null)),
+  };
+}
+
+/** One order; null if there is none with this number. */
+export async function loadOrder(id: number): Promise<OrderView | null> {
+  if (!Number.isSafeInteger(id) || id < 1 || id > 2_000_000_000) return null;
+  const planned = await loadPlanned();
+  const order = planned && (await readOrder(await database(), id));
+  if (!planned || !order) return null;
+  return orderView(order, planned.situation.kitchen, planned.situation, planned.plan);
+}
+
+/** What the order form needs to offer its choices. */
+export interface OrderFormView {
+  builds: { id: string; name: string; story: string; allergens: Allergen[] }[];
+  values: OrderForm;
+  sizes: SizeChoice[];
+  zone: string;
+  /** Wall-clock times between which a pickup can be chosen. */
+  earliest: string;
+  latest: string;
+}
+
+const WALL_CLOCK = "yyyy-MM-dd'T'HH:mm";
+const FIRST_PORTIONS = 12;
+
+/** The form for a new order, or for the one with this number. */
+export async function loadOrderForm(id: number | null): Promise<{ form: OrderFormView; version: number; title: string } | null> {
+  const db = await database();
+  const kitchen = await loadKitchen(db);
+  if (!kitchen) return null;
+  const order = id === null ? null : await readOrder(db, id);
+  if (id !== null && (!order || order.state !== 'open')) return null;
+  const today = timeOf(minuteOf(now(), kitchen.clock), kitchen.clock);
+  const [first] = kitchen.rows.builds;
+  const build = order?.build ?? first?.id ?? '';
+  const portions = order?.portions ?? FIRST_PORTIONS;
+  const sizes = sizesWith(build, portions, kitchen, order ? JSON.stringify(order.tiers) : null);
+  const pickup = order
+    ? timeOf(minuteOf(order.pickup, kitchen.clock), kitchen.clock)
+    : today.plus({ days: 3 }).set({ hour: 12, minute: 0 });
+  const values: OrderForm = {
+    title: order?.title ?? '',
+    customer: order?.customer ?? '',
+    pickup: pickup.toFormat(WALL_CLOCK),
+    portions,
+    build,
+    size: order ? JSON.stringify(order.tiers) : (sizes[0]?.value ?? ''),
+    inscription: order?.inscription ?? '',
+    avoid: order?.avoid ?? [],
+    note: order?.note ?? '',
+  };
+  return {
+    form: {
+      builds: kitchen.rows.builds.map((b) => ({ id: b.id, name: b.name, story: b.body.story, allergens: buildAllergens(b.id, kitchen) })),
+      values,
+      sizes,
+      zone: kitchen.clock.zone,
+      earliest: today.toFormat(WALL_CLOCK),
+      latest: today.plus({ days: 120 }).toFormat(WALL_CLOCK),
+    },
+    version: order?.version ?? 0,
+    title: order?.title ?? '',
+  };
+}
+
+/** Sizes to offer; the one that an order has is always among them. */
+function sizesWith(build: string, portions: number, kitchen: LoadedKitchen, own: string | null): SizeChoice[] {
+  const sizes = sizesFor(build, portions, kitchen);
+  if (own === null || sizes.some((s) => s.value === own)) return sizes;
+  return [{ value: own, name: cakeName(JSON.parse(own)), portions }, ...sizes];
+}
+
+function buildAllergens(id: string, kitchen: LoadedKitchen): Allergen[] {
+  const all = (kitchen.builds.get(id)?.components ?? []).flatMap((c) => {
+    const formula = kitchen.library.formulas.get(c.formula);
+    return formula ? allergensOf(formula, kitchen.library.ingredients).map((a) => a.allergen) : [];
+  });
+  return [...new Set(all)];
+}
+
+export async function sizeChoices(build: string, portions: number): Promise<SizeChoice[]> {
+  const kitchen = await loadKitchen(await database());
+  if (!kitchen || !Number.isInteger(portions) || portions < 1 || portions > 400) return [];
+  return sizesFor(build, portions, kitchen);
+}

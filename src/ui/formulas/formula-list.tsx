@@ -1,0 +1,57 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import TextField from '@mui/material/TextField';
+import NextLink from 'next/link';
+import { useMemo, useState } from 'react';
+import { durationText } from '@/core/measure/duration-text';
+import type { FormulaLineView } from '@/server/formula-pages';
+import { Page } from '../parts/page';
+
+/** All formulas, by family, narrowed as one types. */
+export function FormulaList({ formulas }: { formulas: FormulaLineView[] }) {
+  const [words, setWords] = useState('');
+  const families = useMemo(() => {
+    const wanted = words.toLowerCase().split(/\s+/).filter(Boolean);
+    const found = formulas.filter((f) => {
+      const text = [f.name, f.family, f.story, ...f.allergens, ...f.usedBy].join(' ').toLowerCase();
+      return wanted.every((w) => text.includes(w));
+    });
+    const names = [...new Set(found.map((f) => f.family))].sort((a, b) => a.localeCompare(b));
+    return names.map((family) => ({ family, list: found.filter((f) => f.family === family) }));
+  }, [formulas, words]);
+  return (
+    <Page
+      title="Formulas"
+      detail={`${formulas.length} in the library`}
+      actions={<TextField label="Find by name, family, cake, allergen" value={words} onChange={(e) => setWords(e.target.value)} sx={{ width: { xs: '100%', sm: 320 } }} />}
+    >
+      {families.length === 0 && <p>No formula has all these words.</p>}
+      <Box sx={{ columns: { xs: 1, md: 2 }, columnGap: 4 }}>
+        {families.map(({ family, list }) => (
+          <Box key={family} component="section" sx={{ breakInside: 'avoid', mb: 2.5 }}>
+            <Box component="h2" sx={{ typography: 'h3', m: 0, mb: 0.5, color: 'var(--zl-muted)' }}>
+              {family}
+            </Box>
+            {list.map((f) => (
+              <Box
+                key={f.id}
+                component={NextLink}
+                href={`/formulas/${f.id}`}
+                sx={{ display: 'block', color: 'inherit', textDecoration: 'none', p: 1.25, mb: 0.75, border: '1px solid var(--zl-line)', borderRadius: 1.5, bgcolor: 'var(--zl-card)', '&:hover': { borderColor: 'var(--zl-ink)' } }}
+              >
+                <b>{f.name}</b>
+                <Box sx={{ fontSize: 14 }}>{f.story}</Box>
+                <Box sx={{ fontSize: 13, color: 'var(--zl-muted)' }}>
+                  keeps {durationText(f.keeps.max)}
+                  {f.keeps.place ? ` in the ${f.keeps.place}` : ' on the bench'}
+                  {f.allergens.length > 0 && ` · ${f.allergens.join(', ')}`}
+                </Box>
+              </Box>
+            ))}
+          </Box>
+        ))}
+      </Box>
+    </Page>
+  );
+}

@@ -1,0 +1,88 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
+import NextLink from 'next/link';
+import type { OrderLine } from '@/server/order-pages';
+import { bringBackAction } from '../actions';
+import { Page } from '../parts/page';
+import { useAction } from '../parts/use-action';
+import { StatusMark } from '../parts/status-mark';
+
+/** Who wants what, when, and whether it will be ready. */
+export function OrderList({ open, left }: { open: OrderLine[]; left: OrderLine[] }) {
+  const back = useAction();
+  return (
+    <Page
+      title="Orders"
+      detail={`${open.length} to make`}
+      actions={
+        <Button variant="contained" component={NextLink} href="/orders/new">
+          New order
+        </Button>
+      }
+    >
+      {open.length === 0 ? (
+        <p>No order is open. A new one appears here and on the wall as soon as it is saved.</p>
+      ) : (
+        <Lines lines={open} last={(o) => o.status && <StatusMark status={o.status} />} heading="Will it be ready?" />
+      )}
+      {left.length > 0 && (
+        <>
+          <Box component="h2" sx={{ typography: 'h2', mt: 4, mb: 1 }}>
+            Handed over
+          </Box>
+          <Lines
+            lines={left}
+            heading=""
+            last={(o) => (
+              <Button size="small" color="secondary" disabled={back.busy} onClick={() => back.run(() => bringBackAction(o.id, o.version))} aria-label={`Bring ${o.title} back`}>
+                Bring back
+              </Button>
+            )}
+          />
+        </>
+      )}
+      {back.message}
+    </Page>
+  );
+}
+
+function Lines({ lines, last, heading }: { lines: OrderLine[]; last: (line: OrderLine) => React.ReactNode; heading: string }) {
+  return (
+    <Box sx={{ border: '1px solid var(--zl-line)', borderRadius: 2, bgcolor: 'var(--zl-card)', overflowX: 'auto' }}>
+      <Table size="small" sx={{ '& td, & th': { borderColor: 'var(--zl-line)', py: 1.1 }, '& tr:last-child td': { border: 0 } }}>
+        <TableHead>
+          <TableRow sx={{ '& th': { color: 'var(--zl-muted)', fontWeight: 700 } }}>
+            <TableCell>Pickup</TableCell>
+            <TableCell>Order</TableCell>
+            <TableCell>Cake</TableCell>
+            <TableCell align="right">Portions</TableCell>
+            <TableCell>{heading}</TableCell>
+          </TableRow>
+        </TableHead>
+        <TableBody>
+          {lines.map((o) => (
+            <TableRow key={o.id} hover>
+              <TableCell sx={{ whiteSpace: 'nowrap', fontWeight: 700 }}>{o.pickup}</TableCell>
+              <TableCell>
+                <Box component={NextLink} href={`/orders/${o.id}`} sx={{ color: 'inherit', fontWeight: 700 }}>
+                  {o.title}
+                </Box>
+                <Box sx={{ color: 'var(--zl-muted)', fontSize: 13 }}>{o.customer}</Box>
+              </TableCell>
+              <TableCell>{o.cake}</TableCell>
+              <TableCell align="right">{o.portions}</TableCell>
+              <TableCell sx={{ whiteSpace: 'nowrap' }}>{last(o)}</TableCell>
+            </TableRow>
+          ))}
+        </TableBody>
+      </Table>
+    </Box>
+  );
+}

@@ -1,0 +1,136 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Chip from '@mui/material/Chip';
+import { DateTime } from 'luxon';
+import NextLink from 'next/link';
+import type { OrderView } from '@/server/views/order-view';
+import { bringBackAction, handOverAction, leaveOutAction } from '../actions';
+import { Caution } from '../parts/caution';
+import { Page } from '../parts/page';
+import { TONE_SHAPES, statusSentence, toneOf } from '../parts/status';
+import { useAction } from '../parts/use-action';
+import { CrossSection } from './cross-section';
+import { OrderLadder } from './order-ladder';
+import { PartTable } from './part-table';
+import { Remedies } from './remedies';
+
+/** One order: its ladder, its answer, and what it is made of. */
+export function OrderPage({ view }: { view: OrderView }) {
+  const action = useAction();
+  const { planned } = view;
+  const pickup = DateTime.fromISO(view.pickup, planned ? { zone: planned.clock.zone } : {});
+  const left = planned?.open ?? [];
+  return (
+    <Page
+      wide
+      title={view.title}
+      detail={`${view.customer} · ${view.buildName}, ${view.sizeName} · ${view.portions} portions${view.inscription ? ` · “${view.inscription}”` : ''}`}
+      actions={
+        view.state === 'open' ? (
+          <>
+            <Button variant="outlined" color="secondary" component={NextLink} href={`/orders/${view.id}/edit`}>
+              Change
+            </Button>
+            <Button variant="contained" disabled={action.busy || left.length > 0} onClick={() => action.run(() => handOverAction(view.id, view.version))}>
+              Hand over
+            </Button>
+          </>
+        ) : (
+          <Button variant="outlined" color="secondary" disabled={action.busy} onClick={() => action.run(() => bringBackAction(view.id, view.version))}>
+            Bring back
+          </Button>
+        )
+      }
+    >
+      <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', lg: 'minmax(0, 1fr) 430px' }, gap: 3, alignItems: 'start' }}>
+        <Box sx={{ minWidth: 0 }}>
+          <Answer view={view} pickup={pickup.toFormat('ccc d LLL, HH:mm')} />
+          {planned && <OrderLadder planned={planned} />}
+        </Box>
+        <Box sx={{ minWidth: 0 }}>
+          <CrossSection section={view.section} />
+          <Box component="h2" sx={{ typography: 'h2', mt: 2, mb: 0.5 }}>
+            Breakdown
+          </Box>
+          <PartTable parts={view.parts} />
+          {view.without.map((w) => (
+            <Box key={w.role} sx={{ display: 'flex', alignItems: 'center', py: 0.5, color: 'var(--zl-muted)' }}>
+              <Box sx={{ flex: 1 }}>{w.label}: left out</Box>
+              <Button size="small" color="secondary" disabled={action.busy} onClick={() => action.run(() => leaveOutAction(view.id, view.version, view.without.map((x) => x.role).filter((r) => r !== w.role)))}>
+                Take it in again
+              </Button>
+            </Box>
+          ))}
+          {view.routes.map((r) => (
+            <Box key={r.name} sx={{ mt: 1 }}>
+              <b>{r.name}:</b> {r.taken}
+            </Box>
+          ))}
+          <Allergens view={view} />
+          {view.note && (
+            <Box sx={{ mt: 2 }}>
+              <b>Note:</b> {view.note}
+            </Box>
+          )}
+          {view.cautions.map((c) => (
+            <Caution key={c} text={c} />
+          ))}
+        </Box>
+      </Box>
+      {action.message}
+    </Page>
+  );
+}
+
+function Answer({ view, pickup }: { view: OrderView; pickup: string }) {
+  const { planned } = view;
+  if (!planned)
+    return (
+      <Box role="status" sx={{ mb: 2 }}>
+        {view.state === 'handed over' ? `Handed over; pickup was ${pickup}.` : 'Not planned yet.'}
+      </Box>
+    );
+  const { status } = planned.ladder;
+  const tone = toneOf(status);
+  const missing = planned.open.length;
+  return (
+    <Box role="status" sx={{ mb: 2, p: 1.5, borderRadius: 2, border: '1px solid var(--zl-line)', borderLeft: `6px solid var(--zl-${tone})`, bgcolor: 'var(--zl-card)' }}>
+      <Box sx={{ fontSize: 17 }}>
+        <Box component="span" aria-hidden sx={{ color: `var(--zl-${tone}Text)` }}>
+          {TONE_SHAPES[tone]}
+        </Box>{' '}
+        <b>{statusSentence(status)}</b>
+      </Box>
+      <Box sx={{ color: 'var(--zl-muted)', fontSize: 14 }}>
+        Pickup {pickup} · {missing === 0 ? 'all steps are done' : `${missing} ${missing === 1 ? 'step' : 'steps'} to do, next: ${planned.open[0]}`}
+        {status.state !== 'ready' && planned.needs && ` · what takes longest: ${planned.needs}`}
+      </Box>
+      {status.state === 'misses' && planned.leftOut && <Box sx={{ mt: 0.5 }}>{planned.leftOut}</Box>}
+      {status.state === 'misses' && <Remedies order={view.id} version={view.version} />}
+    </Box>
+  );
+}
+
+function Allergens({ view }: { view: OrderView }) {
+  const clash = new Set<string>(view.avoid);
+  return (
+    <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, mt: 2 }}>
+      {view.allergens.map((a) => (
+        <Chip
+          key={a.allergen}
+          size="small"
+          label={clash.has(a.allergen) ? `■ ${a.allergen}: must not` : a.allergen}
+          title={a.from.join(', ')}
+          sx={clash.has(a.allergen) ? { bgcolor: 'var(--zl-misses)', color: '#fff' } : { bgcolor: 'transparent', color: 'inherit', border: '1.5px solid var(--zl-ink)' }}
+        />
+      ))}
+      {view.avoid
+        .filter((a) => !view.allergens.some((x) => x.allergen === a))
+        .map((a) => (
+          <Chip key={a} size="small" label={`● without ${a}, as asked`} sx={{ bgcolor: 'var(--zl-holds)', color: '#fff' }} />
+        ))}
+    </Box>
+  );
+}
