@@ -1,10 +1,24 @@
 /** Unit tests of the core, the data layer and the pure parts of the interface. */
-export default {
+const config = {
   testEnvironment: 'node',
   roots: ['<rootDir>/src', '<rootDir>/cli'],
   testMatch: ['**/*.test.ts', '**/*.test.tsx'],
-  transform: { '^.+\\.(t|j)sx?$': ['@swc/jest', { jsc: { target: 'es2022', parser: { syntax: 'typescript', tsx: true }, transform: { react: { runtime: 'automatic' } } }, module: { type: 'es6' } }] },
+  transform: {
+    '^.+\\.(t|j)sx?$': [
+      '@swc/jest',
+      {
+        jsc: {
+          target: 'es2022',
+          parser: { syntax: 'typescript', tsx: true },
+          transform: { react: { runtime: 'automatic' } },
+        },
+        module: { type: 'es6' },
+      },
+    ],
+  },
   extensionsToTreatAsEsm: ['.ts', '.tsx'],
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
   testTimeout: 60000,
 };
+
+export default config;

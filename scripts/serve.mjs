@@ -49,7 +49,10 @@ function stale() {
 
 function run(args) {
   return new Promise((resolve) => {
-    const child = spawn(process.execPath, [next, ...args], { stdio: 'inherit', env: args[0] === 'build' ? { ...env, NODE_ENV: 'production' } : env });
+    const child = spawn(process.execPath, [next, ...args], {
+      stdio: 'inherit',
+      env: args[0] === 'build' ? { ...env, NODE_ENV: 'production' } : env,
+    });
     const pass = (signal) => child.kill(signal);
     process.on('SIGINT', pass);
     process.on('SIGTERM', pass);

@@ -15,7 +15,9 @@ export function lockFolder(folder: string): void {
     if ((error as NodeJS.ErrnoException).code !== 'EEXIST') throw error;
     const holder = readHolder(file);
     if (holder && holder.pid !== process.pid && startOf(holder.pid) === holder.started && holder.started !== null)
-      throw new Error(`The data folder is in use by another Zest Ladder (process ${holder.pid}). Stop it first, or use another folder.`);
+      throw new Error(
+        `The data folder is in use by another Zest Ladder (process ${holder.pid}). Stop it first, or use another folder.`,
+      );
     writeFileSync(file, own);
   }
   process.once('exit', () => rmSync(file, { force: true }));

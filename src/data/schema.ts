@@ -114,11 +114,4 @@ export const events = pgTable('events', {
 });
 
 export type EventKind =
-  | 'start'
-  | 'finish'
-  | 'extend'
-  | 'take back'
-  | 'order taken'
-  | 'order changed'
-  | 'handed over'
-  | 'brought back';
+  'start' | 'finish' | 'extend' | 'take back' | 'order taken' | 'order changed' | 'handed over' | 'brought back';

@@ -56,7 +56,9 @@ async function insertKitchen(db: Db, today: DateTime<true>): Promise<void> {
   );
   await db.insert(t.equipment).values(demoEquipment.map((e, position) => ({ ...e, position })));
   await db.insert(t.ingredients).values(demoIngredients);
-  await db.insert(t.formulas).values([...bakedFormulas, ...fillingFormulas].map((f) => ({ id: f.id, name: f.name, body: f })));
+  await db
+    .insert(t.formulas)
+    .values([...bakedFormulas, ...fillingFormulas].map((f) => ({ id: f.id, name: f.name, body: f })));
   await db.insert(t.builds).values(demoBuilds.map((b) => ({ id: b.id, name: b.name, body: b })));
 }
 
@@ -85,10 +87,14 @@ async function liveUntilNow(db: Db, today: DateTime<true>): Promise<void> {
     if (s.start > minute || s.id === `${planId(order)}.hand-over`) continue;
     const body = { step: s.id, people: s.people, equipment: s.equipment };
     told.push({ minute: s.start, event: { at: at(s.start), kind: 'start', order, body } });
-    if (s.end <= minute) told.push({ minute: s.end, event: { at: at(s.end), kind: 'finish', order, body: { step: s.id } } });
+    if (s.end <= minute)
+      told.push({ minute: s.end, event: { at: at(s.end), kind: 'finish', order, body: { step: s.id } } });
   }
   told.sort((a, b) => a.minute - b.minute || (a.event.kind === 'start' ? -1 : 1));
-  await appendEvents(db, told.map((x) => x.event));
+  await appendEvents(
+    db,
+    told.map((x) => x.event),
+  );
   // The plan it lived by is the one it goes on from.
   await db.insert(t.plans).values({
     ...{ previous: 0, madeAt: today.toJSDate(), reason: 'the week was planned', problem, plan: answer.plan },
@@ -113,7 +119,9 @@ async function handOverCollected(db: Db): Promise<void> {
 
 /** An order whose pickup lies just after the earliest it can be ready. */
 async function addTightOrder(db: Db, today: DateTime<true>): Promise<void> {
-  const id = await db.transaction((tx) => insertDemoOrder(tx as Db, tightOrder, today, today.plus({ days: 3, hours: 12 }).toJSDate()));
+  const id = await db.transaction((tx) =>
+    insertDemoOrder(tx as Db, tightOrder, today, today.plus({ days: 3, hours: 12 }).toJSDate()),
+  );
   for (let attempt = 0; attempt < 2; attempt++) {
     const saved = await replanNow(`${tightOrder.title} came in`);
     const ready = saved?.ready.find((r) => r.order === planId(id))?.ready;
@@ -129,4 +137,3 @@ async function addTightOrder(db: Db, today: DateTime<true>): Promise<void> {
 export async function hasKitchen(): Promise<boolean> {
   return (await readKitchen(await database())) !== null;
 }
-

@@ -20,7 +20,11 @@ interface Tap {
  * Runs one tap: reads the floor, decides, appends the event, all in one transaction; then plans again. The event
  * stands even if planning should fail: what was told is never lost.
  */
-async function tap(step: string, reason: string, decide: (tap: Tap) => Omit<NewEvent, 'at' | 'order'> | string): Promise<Result> {
+async function tap(
+  step: string,
+  reason: string,
+  decide: (tap: Tap) => Omit<NewEvent, 'at' | 'order'> | string,
+): Promise<Result> {
   const db = await database();
   const at = now();
   const order = orderIdOf(step);
@@ -59,7 +63,12 @@ export function startStep(step: string, person: string): Promise<Result> {
       const before = plan.problem.steps.find((s) => s.id === missing.from)!;
       return `Not yet: “${before.name}” has to be done first.`;
     }
-    const people = known.work !== 'hands' ? [] : planned.people.includes(person) ? planned.people : [person, ...planned.people.slice(1)];
+    const people =
+      known.work !== 'hands'
+        ? []
+        : planned.people.includes(person)
+          ? planned.people
+          : [person, ...planned.people.slice(1)];
     return { kind: 'start', body: { step, people, equipment: planned.equipment } };
   });
 }
@@ -95,4 +104,3 @@ export function takeBackStep(step: string): Promise<Result> {
     return { kind: 'take back', body: { event: state.event } };
   });
 }
-

@@ -39,7 +39,12 @@ export async function loadOrders(): Promise<{ open: OrderLine[]; left: OrderLine
   const inPlan = new Set(plan.problem.orders.map((o) => o.id));
   return {
     open: situation.orders.map((o) =>
-      line(o, inPlan.has(planId(o.id)) ? orderStatus(plan.problem, plan.plan, plan.ready, situation.states, planId(o.id), tightBelow) : null),
+      line(
+        o,
+        inPlan.has(planId(o.id))
+          ? orderStatus(plan.problem, plan.plan, plan.ready, situation.states, planId(o.id), tightBelow)
+          : null,
+      ),
     ),
     left: (await readHandedOver(await database(), 12)).map((o) => line(o, null)),
   };
@@ -69,7 +74,9 @@ const WALL_CLOCK = "yyyy-MM-dd'T'HH:mm";
 const FIRST_PORTIONS = 12;
 
 /** The form for a new order, or for the one with this number. */
-export async function loadOrderForm(id: number | null): Promise<{ form: OrderFormView; version: number; title: string } | null> {
+export async function loadOrderForm(
+  id: number | null,
+): Promise<{ form: OrderFormView; version: number; title: string } | null> {
   const db = await database();
   const kitchen = await loadKitchen(db);
   if (!kitchen) return null;
@@ -96,7 +103,12 @@ export async function loadOrderForm(id: number | null): Promise<{ form: OrderFor
   };
   return {
     form: {
-      builds: kitchen.rows.builds.map((b) => ({ id: b.id, name: b.name, story: b.body.story, allergens: buildAllergens(b.id, kitchen) })),
+      builds: kitchen.rows.builds.map((b) => ({
+        id: b.id,
+        name: b.name,
+        story: b.body.story,
+        allergens: buildAllergens(b.id, kitchen),
+      })),
       values,
       sizes,
       zone: kitchen.clock.zone,

@@ -16,7 +16,8 @@ import { tellChanged } from './live';
 import { loadSituation, planId, replanNow } from './planning';
 import { refuse, type Result } from './result';
 
-const STALE = 'Somebody else has changed this order since you opened it. Yours is kept below: open the order again to see theirs.';
+const STALE =
+  'Somebody else has changed this order since you opened it. Yours is kept below: open the order again to see theirs.';
 
 /** Sizes of a build that the kitchen's own moulds can make. */
 export function formsFor(buildId: string, kitchen: LoadedKitchen): Form[] {
@@ -38,7 +39,9 @@ export function sizesFor(buildId: string, portions: number, kitchen: LoadedKitch
   const build = kitchen.builds.get(buildId);
   if (!build) return [];
   const { coefficients } = kitchen.library;
-  return proposeTiers(formsFor(buildId, kitchen), portions, build.mostTiers, (f) => tierPortions(build, f, coefficients))
+  return proposeTiers(formsFor(buildId, kitchen), portions, build.mostTiers, (f) =>
+    tierPortions(build, f, coefficients),
+  )
     .slice(0, 6)
     .map((offer) => ({ value: JSON.stringify(offer.tiers), name: cakeName(offer.tiers), portions: offer.portions }));
 }
@@ -72,7 +75,10 @@ export async function changeOrder(id: number, version: number, input: unknown): 
   const at = now();
   const changed = await db.transaction(async (tx) => {
     const row = await updateOrder(tx as Db, id, version, read.fields);
-    if (row) await appendEvents(tx as Db, [{ at, kind: 'order changed', order: id, body: { from: fieldsOf(before), to: read.fields } }]);
+    if (row)
+      await appendEvents(tx as Db, [
+        { at, kind: 'order changed', order: id, body: { from: fieldsOf(before), to: read.fields } },
+      ]);
     return row;
   });
   if (!changed) return refuse(STALE);
@@ -107,7 +113,9 @@ export async function handOver(id: number, version: number): Promise<Result> {
   const order = situation?.orders.find((o) => o.id === id);
   if (!situation || !order) return refuse('This order is not on the wall any more.');
   const planned = await readPlan(db);
-  const left = planned ? openSteps(planned.problem, planned.plan, situation.states, planId(id)).map((s) => s.name) : ['the plan'];
+  const left = planned
+    ? openSteps(planned.problem, planned.plan, situation.states, planId(id)).map((s) => s.name)
+    : ['the plan'];
   const more = left.length > 3 ? ` and ${left.length - 3} more` : '';
   if (left.length > 0) return refuse(`Not yet: ${left.slice(0, 3).join(', ')}${more} still to do.`);
   return leave(db, order, version, 'handed over');
@@ -158,7 +166,8 @@ async function readForm(input: unknown, kitchen: LoadedKitchen, before: OrderRow
   const fields: Record<string, string> = {};
   const pickup = DateTime.fromISO(form.pickup, { zone: kitchen.clock.zone });
   if (!pickup.isValid) fields.pickup = 'This time does not exist.';
-  else if (pickup.toJSDate() <= now() && pickup.toMillis() !== before?.pickup.getTime()) fields.pickup = 'This time has passed.';
+  else if (pickup.toJSDate() <= now() && pickup.toMillis() !== before?.pickup.getTime())
+    fields.pickup = 'This time has passed.';
   else if (pickup.diff(DateTime.fromJSDate(now()), 'days').days > 120) fields.pickup = 'At most 120 days ahead.';
   const build = kitchen.builds.get(form.build);
   if (!build) fields.build = 'There is no such build.';
@@ -166,7 +175,8 @@ async function readForm(input: unknown, kitchen: LoadedKitchen, before: OrderRow
   if (build && !tiers) fields.size = 'The kitchen has no tins for this size.';
   if (build && tiers) {
     const broken = breakDown({ id: planId(0), build, tiers }, kitchen.library);
-    if (broken.cake.portions < form.portions) fields.size = `This gives ${broken.cake.portions} portions: choose a larger one.`;
+    if (broken.cake.portions < form.portions)
+      fields.size = `This gives ${broken.cake.portions} portions: choose a larger one.`;
     const clash = broken.allergens.filter((a) => form.avoid.includes(a.allergen));
     if (clash.length > 0)
       fields.avoid = `${build.name} contains ${clash.map((a) => `${a.allergen} (${a.from.join(', ')})`).join('; ')}. Choose another build.`;
@@ -175,7 +185,21 @@ async function readForm(input: unknown, kitchen: LoadedKitchen, before: OrderRow
   const { title, customer, portions, inscription, note } = form;
   const avoid = form.avoid as OrderFields['avoid'];
   const without = before?.build === form.build ? before.without : [];
-  return { ok: true, fields: { title, customer, pickup: pickup.toJSDate(), portions, build: form.build, tiers, inscription, avoid, note, without } };
+  return {
+    ok: true,
+    fields: {
+      title,
+      customer,
+      pickup: pickup.toJSDate(),
+      portions,
+      build: form.build,
+      tiers,
+      inscription,
+      avoid,
+      note,
+      without,
+    },
+  };
 }
 
 /** The tiers that the form named, if the kitchen can make each of them and the build as many. */

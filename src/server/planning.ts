@@ -31,7 +31,11 @@ export async function loadSituation(db: Db): Promise<Situation | null> {
   const kitchen = await loadKitchen(db);
   if (!kitchen) return null;
   const orders = await readOpenOrders(db);
-  const events = await readFloor(db, orders.map((o) => o.id), kitchen.clock);
+  const events = await readFloor(
+    db,
+    orders.map((o) => o.id),
+    kitchen.clock,
+  );
   return {
     kitchen,
     orders,

@@ -15,9 +15,7 @@ export interface PlanningRequest {
   rounds: number;
 }
 
-export type PlanningAnswer =
-  | { ok: true; plan: Plan; ready: ReadyTime[] }
-  | { ok: false; problems: Complaint[] };
+export type PlanningAnswer = { ok: true; plan: Plan; ready: ReadyTime[] } | { ok: false; problems: Complaint[] };
 
 /** What a planner thread does with one request; `now` is a running clock in seconds. */
 export function runPlanningJob(request: PlanningRequest, now: () => number): PlanningAnswer {

@@ -77,7 +77,11 @@ function plain(grams: number, because: string[]): Amount {
 }
 
 /** Batter = tin volume × fill × density. Round 200 × 50 mm, butter cake: 1 570.8 ml × 0.60 × 0.90 = 848.2 g. */
-export function batterGrams(form: Form, tinDepth: number, { fill, density }: { fill: number; density: number }): number {
+export function batterGrams(
+  form: Form,
+  tinDepth: number,
+  { fill, density }: { fill: number; density: number },
+): number {
   return volume(form, tinDepth) * fill * density;
 }
 
@@ -108,7 +112,12 @@ function batterAmount(
   };
 }
 
-function sheets(sheet: { length: number; width: number }, count: number, why: string, coefficients: Coefficients): Amount {
+function sheets(
+  sheet: { length: number; width: number },
+  count: number,
+  why: string,
+  coefficients: Coefficients,
+): Amount {
   const form: Form = { form: 'rectangle', ...sheet };
   const gramsEach = volume(form, coefficients.sheetDepth) * coefficients.batter.sheet.density;
   return {
@@ -126,9 +135,7 @@ function discAmount(sheet: { length: number; width: number }, cake: Cake, coeffi
     return { fits, count: Math.ceil(cake.layers / fits), diameter: span(t.form) };
   });
   const count = perTier.reduce((total, t) => total + t.count, 0);
-  const why = perTier
-    .map((t) => `${cake.layers} discs of ${t.diameter / 10} cm, ${t.fits} from a sheet`)
-    .join('; ');
+  const why = perTier.map((t) => `${cake.layers} discs of ${t.diameter / 10} cm, ${t.fits} from a sheet`).join('; ');
   return sheets(sheet, count, why, coefficients);
 }
 
@@ -180,9 +187,7 @@ function coatAmount(
 function soakAmount(gramsPerCm2: number, cake: Cake): Amount {
   const faces = cake.layers;
   const area = sum(cake, (form) => (form.form === 'roll' ? 2 * sideArea(form, form.diameter) : topArea(form)));
-  return plain((area / 100) * faces * gramsPerCm2, [
-    `${gramsPerCm2} g per cm² × ${faces} faces × ${cm2(area)}`,
-  ]);
+  return plain((area / 100) * faces * gramsPerCm2, [`${gramsPerCm2} g per cm² × ${faces} faces × ${cm2(area)}`]);
 }
 
 /** A cover is rolled to a disc of d + 2h + margin, and trimmed. */

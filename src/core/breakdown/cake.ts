@@ -25,10 +25,7 @@ export function cakeOf(build: Build, forms: Form[], coefficients: Coefficients):
   const tiers = forms.map((form) => ({ form, height: tierHeight(build, form, fillingThickness) }));
   return {
     tiers,
-    portions: tiers.reduce(
-      (sum, t) => sum + portions(t.form, t.height, build.portion, coefficients.portions),
-      0,
-    ),
+    portions: tiers.reduce((sum, t) => sum + portions(t.form, t.height, build.portion, coefficients.portions), 0),
     layers: build.layers,
     layerHeight: build.layerHeight,
     fillingThickness,

@@ -107,7 +107,8 @@ function brokenStep(
   parts: number,
 ): BrokenStep {
   const tins = loads.reduce((sum, l) => sum + l.tins, 0);
-  const share = loads.length > 0 ? loads.reduce((sum, l) => sum + l.tins * l.gramsEach, 0) : component.amount.grams / parts;
+  const share =
+    loads.length > 0 ? loads.reduce((sum, l) => sum + l.tins * l.gramsEach, 0) : component.amount.grams / parts;
   const extra = Math.round((s.minutes.perKilo ?? 0) * (share / 1000));
   return {
     id,
@@ -131,7 +132,10 @@ function amountText(component: Component, loads: MouldedLoad[], share: number): 
   if (component.amount.pieces !== null) return `${component.amount.pieces} pieces, ${grams(share)}`;
   if (loads.length === 0) return grams(share);
   return loads
-    .map((l) => `${l.tins} × ${grams(l.gramsEach)} ${l.form.form === 'rectangle' ? 'on sheets' : 'into'} ${formName(l.form)}`)
+    .map(
+      (l) =>
+        `${l.tins} × ${grams(l.gramsEach)} ${l.form.form === 'rectangle' ? 'on sheets' : 'into'} ${formName(l.form)}`,
+    )
     .join(', ');
 }
 

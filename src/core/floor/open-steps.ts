@@ -6,19 +6,11 @@ import type { StepState } from './floor-state';
  * Steps of an order that are still to be done, the hand-over aside: those of the plan, or, if the plan leaves the order
  * out, all that any route could ask for.
  */
-export function openSteps(
-  problem: Problem,
-  plan: Plan,
-  states: ReadonlyMap<string, StepState>,
-  order: string,
-): Step[] {
+export function openSteps(problem: Problem, plan: Plan, states: ReadonlyMap<string, StepState>, order: string): Step[] {
   const planned = new Set(plan.steps.map((s) => s.id));
   const leftOut = plan.unplaced.some((u) => u.order === order);
   return problem.steps.filter(
     (s) =>
-      s.order === order &&
-      s.work !== 'collect' &&
-      (leftOut || planned.has(s.id)) &&
-      states.get(s.id)?.state !== 'done',
+      s.order === order && s.work !== 'collect' && (leftOut || planned.has(s.id)) && states.get(s.id)?.state !== 'done',
   );
 }

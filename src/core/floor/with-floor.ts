@@ -11,7 +11,10 @@ const STILL_NEEDS = 1;
  * A longest wait that the facts have already broken, or will have by now, is lifted (the part may have to be looked at,
  * but the rest of the cake is still planned); `stood` names those waits.
  */
-export function withFloor(problem: Problem, states: ReadonlyMap<string, StepState>): { problem: Problem; stood: string[] } {
+export function withFloor(
+  problem: Problem,
+  states: ReadonlyMap<string, StepState>,
+): { problem: Problem; stood: string[] } {
   const team = new Set(problem.people.map((p) => p.id));
   const steps: Step[] = problem.steps.map((s) => {
     const state = states.get(s.id);
@@ -19,7 +22,10 @@ export function withFloor(problem: Problem, states: ReadonlyMap<string, StepStat
     const expected = state.start + s.minutes.likely + state.extended;
     const end = state.end ?? Math.max(expected, problem.now + STILL_NEEDS);
     const people = s.work === 'hands' ? state.people.filter((p) => team.has(p)) : [];
-    return { ...s, placed: { start: state.start, end, people, equipment: itemsFor(s, state, problem), state: state.state } };
+    return {
+      ...s,
+      placed: { start: state.start, end, people, equipment: itemsFor(s, state, problem), state: state.state },
+    };
   });
   const placed = new Map(steps.map((s) => [s.id, s.placed]));
   const stood: string[] = [];

@@ -3,7 +3,10 @@ import { ALLERGENS } from '../formula/formula';
 
 /** What the counter types for an order; the form and the server check it alike. */
 export const orderForm = object({
-  title: string().trim().required('Give the ladder a name, as “Abara christening”.').max(60, 'At most 60 letters, so that it fits the ladder.'),
+  title: string()
+    .trim()
+    .required('Give the ladder a name, as “Abara christening”.')
+    .max(60, 'At most 60 letters, so that it fits the ladder.'),
   customer: string().trim().required('Who is it for?').max(80, 'At most 80 letters.'),
   /** Wall-clock time of the kitchen, ISO without an offset. */
   pickup: string()
@@ -20,7 +23,11 @@ export const orderForm = object({
   size: string().required('Choose a shape and size.'),
   inscription: string().trim().max(60, 'At most 60 letters fit on a cake.').default(''),
   avoid: array()
-    .of(string().oneOf([...ALLERGENS], 'This is not on the list.').required())
+    .of(
+      string()
+        .oneOf([...ALLERGENS], 'This is not on the list.')
+        .required(),
+    )
     .default([]),
   note: string().trim().max(500, 'At most 500 letters.').default(''),
 });

@@ -33,18 +33,14 @@ export function timeOf(minute: number, clock: Clock): DateTime<true> {
  * A person's shifts in minutes between two minutes, breaks cut out, without the days off. Wall-clock times keep their
  * meaning when the clocks change: a shift over the change is an hour shorter or longer.
  */
-export function shiftSpans(
-  weekly: WeeklyShift[],
-  daysOff: string[],
-  from: number,
-  to: number,
-  clock: Clock,
-): Span[] {
+export function shiftSpans(weekly: WeeklyShift[], daysOff: string[], from: number, to: number, clock: Clock): Span[] {
   const spans: Span[] = [];
   const last = timeOf(to, clock);
   for (let day = timeOf(from, clock).startOf('day'); day <= last; day = day.plus({ days: 1 })) {
     if (daysOff.includes(day.toISODate())) continue;
-    for (const shift of weekly.filter((s) => s.weekday === day.weekday).sort((a, b) => a.start.localeCompare(b.start))) {
+    for (const shift of weekly
+      .filter((s) => s.weekday === day.weekday)
+      .sort((a, b) => a.start.localeCompare(b.start))) {
       const at = (wall: string) => {
         const [hour, minute] = wall.split(':').map(Number);
         return minuteOf(day.set({ hour, minute }).toJSDate(), clock);

@@ -65,7 +65,7 @@ function chainTo(table: Table, from: number): ReadyTime['chain'] {
   const { model } = table;
   const chain: ReadyTime['chain'] = [];
   const seen = new Set<number>();
-  for (let step = from; step >= 0 && !seen.has(step); ) {
+  for (let step = from; step >= 0 && !seen.has(step);) {
     seen.add(step);
     chain.push({ step: model.problem.steps[step]!.id, start: table.start[step]!, end: table.end(step) });
     let tightest = -1;

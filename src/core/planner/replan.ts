@@ -25,7 +25,8 @@ export function replan(problem: Problem, old: Plan, options: SolveOptions): Solv
   const start = impossible < 0 ? repair(table, earlier, options) : null;
   if (!start) {
     const fresh = search(model, { ...options, rounds: options.rounds ?? 200 });
-    if (!fresh.ok) return { ok: false, problems: [{ path: `steps[${fresh.impossible}]`, message: 'This step has no place.' }] };
+    if (!fresh.ok)
+      return { ok: false, problems: [{ path: `steps[${fresh.impossible}]`, message: 'This step has no place.' }] };
     return { ok: true, ...written(fresh.table, earlier, options) };
   }
   return { ok: true, ...written(table, earlier, options) };
@@ -63,7 +64,9 @@ const isLate = (table: Timetable, group: Group) => groupCost(table, group) >= 10
 /** Shifted to the right if that is on time, else whichever is cheaper of shifted and planned anew. */
 function fitIn(table: Timetable, group: Group, earlier: EarlierPlan, taste: Taste): boolean {
   takeEarlierRoutes(table, group, earlier);
-  const shifted = shiftRight(table, group, earlier) ? { record: table.record(group), cost: groupCost(table, group) } : null;
+  const shifted = shiftRight(table, group, earlier)
+    ? { record: table.record(group), cost: groupCost(table, group) }
+    : null;
   if (shifted && !isLate(table, group)) return true;
   if (shifted) table.removeGroup(group);
   if (!planGroup(table, group, taste)) return false;
@@ -76,7 +79,9 @@ function shiftRight(table: Timetable, group: Group, earlier: EarlierPlan): boole
   const known = group.steps.some((s) => table.model.steps[s]!.fixed === FREE && earlier.steps[s]);
   if (!known) return false;
   const { problem, stepIndex } = table.model;
-  const pickups = new Map(group.orders.map((o) => [stepIndex.get(problem.orders[o]!.collect)!, problem.orders[o]!.pickup]));
+  const pickups = new Map(
+    group.orders.map((o) => [stepIndex.get(problem.orders[o]!.collect)!, problem.orders[o]!.pickup]),
+  );
   return insertGroup(table, group, {
     direction: 'earliest',
     prefer: earlier.prefer,
@@ -86,13 +91,7 @@ function shiftRight(table: Timetable, group: Group, earlier: EarlierPlan): boole
 }
 
 /** Takes one neighbour at a time out, plans the late group, and lets the neighbour find a place around it. */
-function askNeighbours(
-  table: Timetable,
-  group: Group,
-  earlier: EarlierPlan,
-  taste: Taste,
-  stop: () => boolean,
-): void {
+function askNeighbours(table: Timetable, group: Group, earlier: EarlierPlan, taste: Taste, stop: () => boolean): void {
   const { model } = table;
   const time = (g: Group) => model.problem.orders[g.orders[0]!]?.pickup ?? 0;
   const neighbours = model.groups

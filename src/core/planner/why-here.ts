@@ -67,8 +67,10 @@ function handReasons(problem: Problem, own: PlannedStep, at: Places, steps: Step
   for (const person of own.people) {
     for (const other of at.values()) {
       if (other.id === own.id || !other.people.includes(person)) continue;
-      if (other.start === own.end) why.notLater.push({ kind: 'hands taken', person, step: steps.get(other.id)!, at: other.start });
-      if (other.end === own.start) why.notEarlier.push({ kind: 'hands taken', person, step: steps.get(other.id)!, at: other.end });
+      if (other.start === own.end)
+        why.notLater.push({ kind: 'hands taken', person, step: steps.get(other.id)!, at: other.start });
+      if (other.end === own.start)
+        why.notEarlier.push({ kind: 'hands taken', person, step: steps.get(other.id)!, at: other.end });
     }
     for (const [start, end] of problem.people.find((p) => p.id === person)?.shifts ?? []) {
       if (end === own.end) why.notLater.push({ kind: 'off shift', person, at: end });
@@ -86,7 +88,8 @@ function equipmentReasons(problem: Problem, own: PlannedStep, at: Places, steps:
       if (other.id === own.id || !other.equipment.includes(item)) continue;
       const [first, second] = other.start < own.start ? [other, own] : [own, other];
       if (second.start - first.end !== changeover(machine, steps.get(first.id)!, steps.get(second.id)!)) continue;
-      if (second === other) why.notLater.push({ kind: 'equipment taken', item, step: steps.get(other.id)!, at: other.start });
+      if (second === other)
+        why.notLater.push({ kind: 'equipment taken', item, step: steps.get(other.id)!, at: other.start });
       else why.notEarlier.push({ kind: 'equipment taken', item, step: steps.get(other.id)!, at: other.end });
     }
   }

@@ -1,7 +1,8 @@
 import type { Formula } from '../../core/formula/formula';
 import { COOL_FAST, DAY, HOT_SUGAR, HOUR, formula, hands, hob, keeps, machine, mixer, wait } from './write-formula';
 
-const cold = (from: number, days: number, why: string, ageing = 0.008) => keeps('fridge', from, days * DAY, why, ageing);
+const cold = (from: number, days: number, why: string, ageing = 0.008) =>
+  keeps('fridge', from, days * DAY, why, ageing);
 
 /** Fillings, frostings, soaks, glazes and made-ahead decorations. */
 export const fillingFormulas: Formula[] = [
@@ -12,8 +13,28 @@ export const fillingFormulas: Formula[] = [
     story: 'Amber and sharp; sets to a soft slice.',
     loss: 0.08,
     density: 1.08,
-    grams: { 'quince-puree': 300, 'lemon-juice': 60, 'caster-sugar': 160, 'egg-yolks': 120, 'whole-eggs': 100, butter: 180 },
-    steps: [hands('cook', 'Cook quince curd', 'mix', [14, 16, 20, 3], 'Stir without pause. Strain while hot, film on the surface.', { uses: hob, sign: '83 °C: coats the spoon, one bubble', caution: `Hot. Clean bowl afterwards, not the one that held raw egg. ${COOL_FAST}` })],
+    grams: {
+      'quince-puree': 300,
+      'lemon-juice': 60,
+      'caster-sugar': 160,
+      'egg-yolks': 120,
+      'whole-eggs': 100,
+      butter: 180,
+    },
+    steps: [
+      hands(
+        'cook',
+        'Cook quince curd',
+        'mix',
+        [14, 16, 20, 3],
+        'Stir without pause. Strain while hot, film on the surface.',
+        {
+          uses: hob,
+          sign: '83 °C: coats the spoon, one bubble',
+          caution: `Hot. Clean bowl afterwards, not the one that held raw egg. ${COOL_FAST}`,
+        },
+      ),
+    ],
     waits: [],
     keeping: cold(3 * HOUR, 3, 'sets in the cold before it will hold a layer'),
     rescue: 'Lumps: sieve while hot. Burnt: throw away, start again.',
@@ -27,8 +48,15 @@ export const fillingFormulas: Formula[] = [
     density: 0.95,
     grams: { 'egg-whites': 250, 'caster-sugar': 430, butter: 560, vanilla: 8, salt: 2 },
     steps: [
-      hands('heat', 'Heat whites and sugar', 'mix', [10, 12, 15], 'Over water, whisk without pause.', { uses: hob, sign: '71 °C, no grain between the fingers', caution: 'Egg: 71 °C / 160 °F, or the local rule. Steam burns.' }),
-      hands('whip', 'Whip buttercream', 'mix', [18, 22, 30, 2], 'Whip to room temperature, butter in pieces.', { uses: mixer, sign: 'smooth, holds a rosette' }),
+      hands('heat', 'Heat whites and sugar', 'mix', [10, 12, 15], 'Over water, whisk without pause.', {
+        uses: hob,
+        sign: '71 °C, no grain between the fingers',
+        caution: 'Egg: 71 °C / 160 °F, or the local rule. Steam burns.',
+      }),
+      hands('whip', 'Whip buttercream', 'mix', [18, 22, 30, 2], 'Whip to room temperature, butter in pieces.', {
+        uses: mixer,
+        sign: 'smooth, holds a rosette',
+      }),
     ],
     waits: [wait('heat', 'whip', 0, 5, 'whipped while hot')],
     keeping: keeps('fridge', 0, 4 * DAY, 'back to 21 °C and beaten before use', 0.006),
@@ -43,8 +71,15 @@ export const fillingFormulas: Formula[] = [
     density: 0.9,
     grams: { milk: 400, 'plain-flour': 60, honey: 160, 'caster-sugar': 140, butter: 440, salt: 3 },
     steps: [
-      hands('cook', 'Cook flour custard', 'mix', [8, 10, 13], 'Whisk to a thick paste, boil two minutes, film on.', { uses: hob, sign: 'thick, leaves a road', caution: COOL_FAST }),
-      hands('whip', 'Whip honey cream', 'mix', [14, 16, 22, 2], 'Butter soft, custard cold, spoon by spoon.', { uses: mixer, sign: 'pale, holds a peak' }),
+      hands('cook', 'Cook flour custard', 'mix', [8, 10, 13], 'Whisk to a thick paste, boil two minutes, film on.', {
+        uses: hob,
+        sign: 'thick, leaves a road',
+        caution: COOL_FAST,
+      }),
+      hands('whip', 'Whip honey cream', 'mix', [14, 16, 22, 2], 'Butter soft, custard cold, spoon by spoon.', {
+        uses: mixer,
+        sign: 'pale, holds a peak',
+      }),
     ],
     waits: [wait('cook', 'whip', 120, 2 * DAY, 'cold to the heart, or it melts the butter', 'fridge')],
     keeping: cold(0, 3, 'beaten up again before use'),
@@ -57,7 +92,12 @@ export const fillingFormulas: Formula[] = [
     loss: 0.05,
     density: 1.15,
     grams: { water: 250, 'caster-sugar': 200, 'elder-cordial': 80, 'lemon-juice': 20 },
-    steps: [hands('boil', 'Boil the soak', null, [6, 8, 10], 'Sugar and water to the boil, cordial when cold.', { uses: hob, caution: HOT_SUGAR })],
+    steps: [
+      hands('boil', 'Boil the soak', null, [6, 8, 10], 'Sugar and water to the boil, cordial when cold.', {
+        uses: hob,
+        caution: HOT_SUGAR,
+      }),
+    ],
     waits: [],
     keeping: cold(60, 14, 'cold before it touches the crumb', 0.0005),
   }),
@@ -70,8 +110,19 @@ export const fillingFormulas: Formula[] = [
     density: 0.85,
     grams: { milk: 420, espresso: 80, 'egg-yolks': 110, 'caster-sugar': 120, cornflour: 40, butter: 60, cream: 260 },
     steps: [
-      hands('cook', 'Cook coffee custard', 'mix', [12, 14, 18, 2], 'Boil through for a minute, film on, spread thin to cool.', { uses: hob, sign: 'thick, one bubble', caution: `Never leave the pan. ${COOL_FAST}` }),
-      hands('fold', 'Fold in the cream', 'mix', [8, 10, 13], 'Cream to soft peaks, loosen the custard first.', { uses: mixer, sign: 'medium peak', caution: 'Everything cold: bowl, whisk, cream at 4 °C.' }),
+      hands(
+        'cook',
+        'Cook coffee custard',
+        'mix',
+        [12, 14, 18, 2],
+        'Boil through for a minute, film on, spread thin to cool.',
+        { uses: hob, sign: 'thick, one bubble', caution: `Never leave the pan. ${COOL_FAST}` },
+      ),
+      hands('fold', 'Fold in the cream', 'mix', [8, 10, 13], 'Cream to soft peaks, loosen the custard first.', {
+        uses: mixer,
+        sign: 'medium peak',
+        caution: 'Everything cold: bowl, whisk, cream at 4 °C.',
+      }),
     ],
     waits: [wait('cook', 'fold', 150, 2 * DAY, 'under 5 °C before cream goes in', 'fridge')],
     keeping: cold(0, 1, 'loses its air by the hour', 0.03),
@@ -84,7 +135,16 @@ export const fillingFormulas: Formula[] = [
     loss: 0.03,
     density: 0.6,
     grams: { cream: 480, mascarpone: 260, 'icing-sugar': 90, 'blackcurrant-puree': 170 },
-    steps: [hands('whip', 'Whip blackcurrant cream', 'mix', [8, 10, 13, 2], 'Everything cold. Last turns by hand, fruit in at the end.', { uses: mixer, sign: 'medium peak', caution: 'Cream at 4 °C or below; chilled parts at most 5 °C.' })],
+    steps: [
+      hands(
+        'whip',
+        'Whip blackcurrant cream',
+        'mix',
+        [8, 10, 13, 2],
+        'Everything cold. Last turns by hand, fruit in at the end.',
+        { uses: mixer, sign: 'medium peak', caution: 'Cream at 4 °C or below; chilled parts at most 5 °C.' },
+      ),
+    ],
     waits: [],
     keeping: cold(0, 1, 'stands for a day at most', 0.04),
     rescue: 'Too far: cold cream by the spoon, by hand, at once.',
@@ -98,8 +158,18 @@ export const fillingFormulas: Formula[] = [
     density: 0.62,
     grams: { 'apricot-puree': 500, 'caster-sugar': 110, thyme: 4, gelatine: 14, water: 70, cream: 520 },
     steps: [
-      hands('base', 'Bloom and warm base', 'mix', [12, 14, 18], 'Gelatine 10 min in cold water. Steep thyme at 70 °C, strain, melt the gelatine in it.', { uses: hob, sign: 'clear, no grains' }),
-      hands('fold', 'Fold and pour mousse', 'mix', [10, 12, 15], 'Base at 30 °C, cream in two parts, pour at once.', { uses: mixer, sign: 'pours like thick yoghurt' }),
+      hands(
+        'base',
+        'Bloom and warm base',
+        'mix',
+        [12, 14, 18],
+        'Gelatine 10 min in cold water. Steep thyme at 70 °C, strain, melt the gelatine in it.',
+        { uses: hob, sign: 'clear, no grains' },
+      ),
+      hands('fold', 'Fold and pour mousse', 'mix', [10, 12, 15], 'Base at 30 °C, cream in two parts, pour at once.', {
+        uses: mixer,
+        sign: 'pours like thick yoghurt',
+      }),
     ],
     waits: [wait('base', 'fold', 15, 40, 'cools to 30 °C: warmer melts the cream, colder sets in lumps')],
     keeping: { place: null, min: 0, max: 4, units: 0, ageing: 0.05, why: 'poured the moment it is folded' },
@@ -113,7 +183,16 @@ export const fillingFormulas: Formula[] = [
     loss: 0.08,
     density: 1.1,
     grams: { 'apricot-puree': 400, 'caster-sugar': 80, pectin: 8, 'lemon-juice': 15 },
-    steps: [hands('cook', 'Cook apricot heart', 'mix', [8, 10, 13], 'Pectin with the sugar, into warm fruit, one minute at the boil, pour thin.', { uses: hob, sign: 'gels on a cold plate', caution: HOT_SUGAR })],
+    steps: [
+      hands(
+        'cook',
+        'Cook apricot heart',
+        'mix',
+        [8, 10, 13],
+        'Pectin with the sugar, into warm fruit, one minute at the boil, pour thin.',
+        { uses: hob, sign: 'gels on a cold plate', caution: HOT_SUGAR },
+      ),
+    ],
     waits: [],
     keeping: keeps('freezer', 120, 14 * DAY, 'frozen hard, to be set into the mousse', 0.001),
   }),
@@ -126,7 +205,14 @@ export const fillingFormulas: Formula[] = [
     density: 1.25,
     grams: { water: 150, 'caster-sugar': 260, glucose: 260, cream: 170, gelatine: 16, 'white-couverture': 260 },
     steps: [
-      hands('boil', 'Boil the glaze', 'mix', [12, 14, 18], 'Sugars to 103 °C, onto couverture and gelatine, blend below the surface.', { uses: hob, sign: 'no bubbles', caution: HOT_SUGAR }),
+      hands(
+        'boil',
+        'Boil the glaze',
+        'mix',
+        [12, 14, 18],
+        'Sugars to 103 °C, onto couverture and gelatine, blend below the surface.',
+        { uses: hob, sign: 'no bubbles', caution: HOT_SUGAR },
+      ),
       hands('warm', 'Warm glaze to 33 °C', null, [8, 10, 14], 'Slowly, stir, no air.', { uses: hob, sign: '33 °C' }),
     ],
     waits: [wait('boil', 'warm', 6 * HOUR, 5 * DAY, 'rests a night, so that the bubbles leave', 'fridge')],
@@ -140,7 +226,13 @@ export const fillingFormulas: Formula[] = [
     loss: 0.03,
     density: 0.75,
     grams: { ricotta: 420, cream: 300, 'icing-sugar': 110, 'orange-zest': 8, 'orange-juice': 40 },
-    steps: [hands('whip', 'Whip orange ricotta', 'mix', [9, 11, 14, 2], 'Ricotta smooth first, cream to soft peaks, fold.', { uses: mixer, sign: 'holds a line', caution: 'Chilled parts at most 5 °C.' })],
+    steps: [
+      hands('whip', 'Whip orange ricotta', 'mix', [9, 11, 14, 2], 'Ricotta smooth first, cream to soft peaks, fold.', {
+        uses: mixer,
+        sign: 'holds a line',
+        caution: 'Chilled parts at most 5 °C.',
+      }),
+    ],
     waits: [],
     keeping: cold(0, 1, 'weeps after a day', 0.04),
   }),
@@ -152,7 +244,13 @@ export const fillingFormulas: Formula[] = [
     loss: 0.1,
     density: 1.08,
     grams: { raspberries: 500, 'caster-sugar': 120, cornflour: 20, 'lemon-juice': 15 },
-    steps: [hands('cook', 'Cook raspberry compote', 'mix', [9, 11, 14], 'Boil through two minutes.', { uses: hob, sign: 'thick, clear', caution: COOL_FAST })],
+    steps: [
+      hands('cook', 'Cook raspberry compote', 'mix', [9, 11, 14], 'Boil through two minutes.', {
+        uses: hob,
+        sign: 'thick, clear',
+        caution: COOL_FAST,
+      }),
+    ],
     waits: [],
     keeping: cold(120, 3, 'cold before it meets cream'),
   }),
@@ -164,7 +262,13 @@ export const fillingFormulas: Formula[] = [
     loss: 0.12,
     density: 1.08,
     grams: { plums: 600, 'brown-sugar': 120, 'plum-brandy': 30, cornflour: 22, 'spice-mix': 2 },
-    steps: [hands('cook', 'Cook plum compote', 'mix', [12, 14, 18], 'Cook down, brandy off the heat, drain.', { uses: hob, sign: 'a spoon leaves a road', caution: `Keep spirits away from the flame. ${COOL_FAST}` })],
+    steps: [
+      hands('cook', 'Cook plum compote', 'mix', [12, 14, 18], 'Cook down, brandy off the heat, drain.', {
+        uses: hob,
+        sign: 'a spoon leaves a road',
+        caution: `Keep spirits away from the flame. ${COOL_FAST}`,
+      }),
+    ],
     waits: [],
     keeping: cold(120, 3, 'drained and cold'),
   }),
@@ -176,7 +280,12 @@ export const fillingFormulas: Formula[] = [
     loss: 0.03,
     density: 0.65,
     grams: { 'coconut-cream': 900, 'icing-sugar': 140, cornflour: 20, 'lemon-zest': 8 },
-    steps: [hands('whip', 'Whip coconut cream', 'mix', [8, 10, 14, 2], 'Cold from the fridge, only the firm part.', { uses: mixer, sign: 'medium peak' })],
+    steps: [
+      hands('whip', 'Whip coconut cream', 'mix', [8, 10, 14, 2], 'Cold from the fridge, only the firm part.', {
+        uses: mixer,
+        sign: 'medium peak',
+      }),
+    ],
     waits: [],
     keeping: cold(0, 1, 'softens after a day', 0.03),
   }),
@@ -188,7 +297,13 @@ export const fillingFormulas: Formula[] = [
     loss: 0.12,
     density: 1.1,
     grams: { figs: 600, 'brown-sugar': 90, 'orange-juice': 60, pectin: 5 },
-    steps: [hands('cook', 'Cook fig compote', 'mix', [11, 13, 17], 'Cook down, one minute with the pectin.', { uses: hob, sign: 'stays on a tilted plate', caution: COOL_FAST })],
+    steps: [
+      hands('cook', 'Cook fig compote', 'mix', [11, 13, 17], 'Cook down, one minute with the pectin.', {
+        uses: hob,
+        sign: 'stays on a tilted plate',
+        caution: COOL_FAST,
+      }),
+    ],
     waits: [],
     keeping: cold(120, 3, 'cold and set'),
   }),
@@ -199,7 +314,11 @@ export const fillingFormulas: Formula[] = [
     story: 'Kneaded to the day’s colour.',
     density: 1.35,
     grams: { 'sugar-paste': 1000, tylose: 3 },
-    steps: [hands('knead', 'Knead and tint paste', 'paste', [8, 10, 14, 2], 'Knead warm, tint, wrap airtight.', { sign: 'even, no streaks' })],
+    steps: [
+      hands('knead', 'Knead and tint paste', 'paste', [8, 10, 14, 2], 'Knead warm, tint, wrap airtight.', {
+        sign: 'even, no streaks',
+      }),
+    ],
     waits: [],
     keeping: keeps(null, 30, 5 * DAY, 'rests wrapped, so that it does not tear', 0.001),
   }),
@@ -210,7 +329,11 @@ export const fillingFormulas: Formula[] = [
     story: 'Petal by petal, dried overnight and longer.',
     density: 1.3,
     grams: { 'flower-paste': 200, cornflour: 10 },
-    steps: [hands('model', 'Model blossoms', 'paste', [50, 60, 80], 'Thin petals, soft edges, dry on foam.', { caution: 'Wires and picks are not food: keep them out of the cake.' })],
+    steps: [
+      hands('model', 'Model blossoms', 'paste', [50, 60, 80], 'Thin petals, soft edges, dry on foam.', {
+        caution: 'Wires and picks are not food: keep them out of the cake.',
+      }),
+    ],
     waits: [],
     keeping: keeps(null, 20 * HOUR, 10 * DAY, 'dries hard to the touch', 0.0005),
   }),
@@ -222,7 +345,14 @@ export const fillingFormulas: Formula[] = [
     density: 1.4,
     grams: { isomalt: 400, water: 60, glucose: 40 },
     steps: [
-      hands('pull', 'Pour and shape sails', 'sugar', [35, 45, 60], 'Cook to 168 °C, pour on the mat, lift and shape while it bends.', { uses: hob, sign: '168 °C, straw, clear', caution: HOT_SUGAR }),
+      hands(
+        'pull',
+        'Pour and shape sails',
+        'sugar',
+        [35, 45, 60],
+        'Cook to 168 °C, pour on the mat, lift and shape while it bends.',
+        { uses: hob, sign: '168 °C, straw, clear', caution: HOT_SUGAR },
+      ),
       machine('cool', 'Cool sails', [20, 20, 30], 'On the mat, no draught.'),
     ],
     waits: [wait('pull', 'cool', 0, 2, 'left where they were shaped')],
@@ -236,7 +366,16 @@ export const fillingFormulas: Formula[] = [
     story: 'A thin wall around the top tier.',
     density: 1.2,
     grams: { 'dark-couverture': 500 },
-    steps: [hands('temper', 'Temper and wrap collar', 'sugar', [25, 30, 40], 'Melt 45 °C, cool 27, work 31. Spread on film, comb, bend.', { uses: hob, sign: 'sets with a shine in 5 min', caution: 'Hot bowl and steam; gloves, hands are warm.' })],
+    steps: [
+      hands(
+        'temper',
+        'Temper and wrap collar',
+        'sugar',
+        [25, 30, 40],
+        'Melt 45 °C, cool 27, work 31. Spread on film, comb, bend.',
+        { uses: hob, sign: 'sets with a shine in 5 min', caution: 'Hot bowl and steam; gloves, hands are warm.' },
+      ),
+    ],
     waits: [],
     keeping: keeps('dry box', 60, 5 * DAY, 'sets and shrinks off the film', 0.003),
   }),

@@ -43,9 +43,23 @@ const all = ['mix', 'bake', 'fill'];
 export const demoPeople: DemoPerson[] = [
   { id: 'ines', name: 'Ines', initials: 'IN', skills: [...all], shift: 'early', off: [3] },
   { id: 'bo', name: 'Bo', initials: 'BO', skills: [...all, 'coat'], shift: 'early', off: [5] },
-  { id: 'tamsin', name: 'Tamsin', initials: 'TA', skills: ['fill', 'coat', 'decorate', 'paste'], shift: 'middle', off: [4] },
+  {
+    id: 'tamsin',
+    name: 'Tamsin',
+    initials: 'TA',
+    skills: ['fill', 'coat', 'decorate', 'paste'],
+    shift: 'middle',
+    off: [4],
+  },
   { id: 'karel', name: 'Karel', initials: 'KA', skills: ['mix', 'bake', 'fill', 'coat'], shift: 'late', off: [2] },
-  { id: 'odile', name: 'Odile', initials: 'OD', skills: ['coat', 'decorate', 'paste', 'sugar'], shift: 'middle', off: [6] },
+  {
+    id: 'odile',
+    name: 'Odile',
+    initials: 'OD',
+    skills: ['coat', 'decorate', 'paste', 'sugar'],
+    shift: 'middle',
+    off: [6],
+  },
   { id: 'juno', name: 'Juno', initials: 'JU', skills: ['fill', 'coat', 'decorate', 'paste'], shift: 'late', off: [1] },
   { id: 'wim', name: 'Wim', initials: 'WI', skills: ['mix', 'fill', 'decorate', 'sugar'], shift: 'early', off: [1, 5] },
 ];

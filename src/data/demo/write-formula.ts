@@ -6,12 +6,34 @@ type More = Omit<Partial<FormulaStep>, 'key' | 'name' | 'work' | 'minutes' | 'ho
 const minutes = ([low, likely, high, perKilo]: Times) => ({ low, likely, high, ...(perKilo ? { perKilo } : {}) });
 
 /** Shorthand for writing a library by hand: a step for hands, in the oven, or on a machine. */
-export const hands = (key: string, name: string, skill: string | null, times: Times, how: string, more: More = {}): FormulaStep => ({
+export const hands = (
+  key: string,
+  name: string,
+  skill: string | null,
+  times: Times,
+  how: string,
+  more: More = {},
+): FormulaStep => ({
   ...{ key, name, work: 'hands', skill, minutes: minutes(times), how },
   ...more,
 });
-export const bakes = (celsius: number, slots: number, times: Times, sign: string, how: string, more: More = {}): FormulaStep => ({
-  ...{ key: 'bake', name: `Bake at ${celsius} °C`, work: 'oven', minutes: minutes(times), how, sign, oven: { celsius, slots } },
+export const bakes = (
+  celsius: number,
+  slots: number,
+  times: Times,
+  sign: string,
+  how: string,
+  more: More = {},
+): FormulaStep => ({
+  ...{
+    key: 'bake',
+    name: `Bake at ${celsius} °C`,
+    work: 'oven',
+    minutes: minutes(times),
+    how,
+    sign,
+    oven: { celsius, slots },
+  },
   ...more,
 });
 export const machine = (key: string, name: string, times: Times, how: string, more: More = {}): FormulaStep => ({
@@ -42,7 +64,11 @@ export const DAY = 24 * HOUR;
 
 /** Ingredient lines as `id: grams`. */
 export function formula(
-  head: Omit<Formula, 'lines' | 'loss' | 'density'> & { loss?: number; density?: number; grams: Record<string, number> },
+  head: Omit<Formula, 'lines' | 'loss' | 'density'> & {
+    loss?: number;
+    density?: number;
+    grams: Record<string, number>;
+  },
 ): Formula {
   const { grams, loss = 0, density = 1, ...rest } = head;
   const lines = Object.entries(grams).map(([ingredient, amount]) => ({ ingredient, grams: amount }));
@@ -52,6 +78,8 @@ export function formula(
 export const mixer = [{ kind: 'mixer', units: 1 }];
 export const hob = [{ kind: 'hob', units: 1 }];
 export const turntable = [{ kind: 'turntable', units: 1 }];
-export const HOT_SUGAR = 'Boiling sugar burns deep: long sleeves, no water near, nobody reaches across. Follow the kitchen’s own safety plan.';
-export const RAW_EGG = 'Raw egg: clean bowl and hands afterwards. Heat to 71 °C or use pasteurised; local food law comes first.';
+export const HOT_SUGAR =
+  'Boiling sugar burns deep: long sleeves, no water near, nobody reaches across. Follow the kitchen’s own safety plan.';
+export const RAW_EGG =
+  'Raw egg: clean bowl and hands afterwards. Heat to 71 °C or use pasteurised; local food law comes first.';
 export const COOL_FAST = 'Cool from 60 to 21 °C within 2 h and to 5 °C within 4 h more, or by the local limit.';

@@ -39,8 +39,10 @@ export interface BenchStep {
   caution: string | null;
   with: string[];
   running: { since: number; look: number; due: number } | null;
-  /** Why it cannot begin yet; null when it can. */
+  /** What has to be done before it can begin; null when it can. */
   blocked: string | null;
+  /** Until when a wait should go on; the sign decides, so it may begin all the same. */
+  early: string | null;
   /** "no break: at once into “Bake”" */
   hurry: string | null;
 }
@@ -84,8 +86,11 @@ export function benchView(person: string, situation: Situation, plan: PlanRow): 
     then: steps.slice(1),
     alone: bench.alone(),
     toStart: bench.toStart(),
-    last: last ? { step: last.step, name: bench.broken(last.step)?.name ?? '', what: last.state === 'done' ? 'done' : 'begun' } : null,
-    doneToday: told.filter((s) => s.end !== null && timeOf(s.end, situation.kitchen.clock).toISODate() === today).length,
+    last: last
+      ? { step: last.step, name: bench.broken(last.step)?.name ?? '', what: last.state === 'done' ? 'done' : 'begun' }
+      : null,
+    doneToday: told.filter((s) => s.end !== null && timeOf(s.end, situation.kitchen.clock).toISODate() === today)
+      .length,
   };
 }
 
@@ -108,7 +113,10 @@ class Bench {
     this.titles = new Map(situation.orders.map((o) => [o.id, o.title]));
     this.items = new Map(situation.kitchen.rows.equipment.map((e) => [e.id, e.name]));
     this.waits = plan.problem.waits.filter(
-      (w) => this.planned.has(w.from) && this.planned.has(w.to) && (!w.when || plan.plan.routes[w.when.route] === w.when.choice),
+      (w) =>
+        this.planned.has(w.from) &&
+        this.planned.has(w.to) &&
+        (!w.when || plan.plan.routes[w.when.route] === w.when.choice),
     );
   }
 
@@ -125,18 +133,28 @@ class Bench {
     return parts?.find((c) => c.role === s.role)?.label ?? null;
   }
 
-  /** The first thing that is not done, or not long enough ago. */
+  /** The first thing before a step that is not done. */
   private blockedBy(id: string): string | null {
-    const { states, minute, kitchen } = this.situation;
+    const { states } = this.situation;
     for (const w of this.waits) {
       if (w.to !== id) continue;
       const before = states.get(w.from);
-      const name = this.steps.get(w.from)?.name ?? '';
-      if (before?.state !== 'done') return `after “${name}”, which is ${before ? 'under way' : 'not done yet'}`;
-      const from = before.end! + w.min;
-      if (from > minute) return `from ${timeOf(from, kitchen.clock).toFormat('ccc HH:mm')}: ${w.why}`;
+      if (before?.state !== 'done')
+        return `after “${this.steps.get(w.from)?.name ?? ''}”, which is ${before ? 'under way' : 'not done yet'}`;
     }
     return null;
+  }
+
+  /** The wait before a step that goes on longest, if it is not over. */
+  private waitsFor(id: string): string | null {
+    const { states, minute, kitchen } = this.situation;
+    let last: { until: number; why: string } | null = null;
+    for (const w of this.waits) {
+      const end = w.to === id ? states.get(w.from)?.end : undefined;
+      if (typeof end === 'number' && end + w.min > Math.max(minute, last?.until ?? 0))
+        last = { until: end + w.min, why: w.why };
+    }
+    return last && `${timeOf(last.until, kitchen.clock).toFormat('ccc HH:mm')}${last.why ? `: ${last.why}` : ''}`;
   }
 
   step(at: PlannedStep): BenchStep {
@@ -155,9 +173,14 @@ class Bench {
       with: at.equipment.map((e) => this.items.get(e) ?? e),
       running:
         state?.state === 'running'
-          ? { since: state.start, look: state.start + s.minutes.low, due: state.start + s.minutes.likely + state.extended }
+          ? {
+              since: state.start,
+              look: state.start + s.minutes.low,
+              due: state.start + s.minutes.likely + state.extended,
+            }
           : null,
       blocked: state ? null : this.blockedBy(at.id),
+      early: state ? null : this.waitsFor(at.id),
       hurry: next ? `No break: within ${next.max} min on to “${this.steps.get(next.to)?.name ?? ''}”` : null,
     };
   }
@@ -177,7 +200,15 @@ class Bench {
       const until = from.end! + w.min;
       if (until <= minute) continue;
       const place: Place = w.place === 'freezer' || w.place === 'dry box' ? w.place : 'fridge';
-      list.push({ step: w.to, title: this.title(w.from), detail: `${w.place}: ${w.why}`, place, celsius: null, at: until, running: false });
+      list.push({
+        step: w.to,
+        title: this.title(w.from),
+        detail: `${w.place}: ${w.why}`,
+        place,
+        celsius: null,
+        at: until,
+        running: false,
+      });
     }
     return list.sort((a, b) => Number(b.running) - Number(a.running) || a.at - b.at).slice(0, SHOWN_ALONE);
   }
@@ -189,7 +220,7 @@ class Bench {
     for (const [id, at] of this.planned) {
       const s = this.steps.get(id);
       if (!s || s.work === 'hands' || s.work === 'collect' || states.has(id) || at.start > minute + SOON) continue;
-      if (this.blockedBy(id) !== null) continue;
+      if (this.blockedBy(id) !== null || this.waitsFor(id) !== null) continue;
       list.push({ ...this.machine(s, at), at: at.start, running: false });
     }
     return list.sort((a, b) => a.at - b.at).slice(0, SHOWN_ALONE);

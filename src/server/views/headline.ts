@@ -33,7 +33,12 @@ export function headlineOf(ladders: LadderView[], plan: PlanRow, clock: Clock): 
   if (tight[0]) {
     const { status, title, order } = tight[0];
     const spare = status.state === 'tight' && status.spare !== null ? durationText(status.spare) : 'nothing';
-    return { tone: 'tight', text: `${title} has ${spare} to spare: let nothing slip there.`, fix: { label: 'Open it', order }, counts };
+    return {
+      tone: 'tight',
+      text: `${title} has ${spare} to spare: let nothing slip there.`,
+      fix: { label: 'Open it', order },
+      counts,
+    };
   }
   const text = ladders.length > 0 ? 'Everything will be ready.' : 'Nothing is on the wall.';
   return { tone: 'holds', text, fix: null, counts };

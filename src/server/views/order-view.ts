@@ -66,7 +66,12 @@ export interface SectionView {
   summary: string;
 }
 
-export function orderView(order: OrderRow, kitchen: LoadedKitchen, situation: Situation, plan: PlanRow | null): OrderView {
+export function orderView(
+  order: OrderRow,
+  kitchen: LoadedKitchen,
+  situation: Situation,
+  plan: PlanRow | null,
+): OrderView {
   const breakdown = situation.breakdowns.get(order.id) ?? breakDownOrder(order, kitchen);
   const build = kitchen.builds.get(order.build)!;
   const { clock } = kitchen;
@@ -126,7 +131,12 @@ function sectionOf(breakdown: Breakdown, order: OrderRow): SectionView {
   const kilos = breakdown.components.reduce((sum, c) => sum + c.amount.grams * (1 - c.formula.loss), 0) / 1000;
   return {
     tiers: cake.tiers.map(({ form, height }) => ({
-      width: form.form === 'round' || form.form === 'roll' ? form.diameter : form.form === 'square' ? form.side : form.length,
+      width:
+        form.form === 'round' || form.form === 'roll'
+          ? form.diameter
+          : form.form === 'square'
+            ? form.side
+            : form.length,
       height,
       round: form.form === 'roll',
       form,

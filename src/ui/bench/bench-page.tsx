@@ -29,8 +29,35 @@ export function BenchPage({ view }: { view: BenchView }) {
   const { now } = view;
   return (
     <Box data-hydrated={hydrated || undefined} sx={{ minHeight: '100dvh', fontSize: 19 }}>
-      <Box component="header" className="zl-bar" sx={{ bgcolor: 'var(--zl-bar)', color: 'var(--zl-barText)', display: 'flex', alignItems: 'center', gap: 2, px: 3, minHeight: 68 }}>
-        <Box component={NextLink} href="/bench" aria-label="Somebody else" sx={{ width: 48, height: 48, borderRadius: '50%', bgcolor: 'var(--zl-zest)', color: 'var(--zl-onZest)', display: 'grid', placeItems: 'center', fontWeight: 700, textDecoration: 'none' }}>
+      <Box
+        component="header"
+        className="zl-bar"
+        sx={{
+          bgcolor: 'var(--zl-bar)',
+          color: 'var(--zl-barText)',
+          display: 'flex',
+          alignItems: 'center',
+          gap: 2,
+          px: 3,
+          minHeight: 68,
+        }}
+      >
+        <Box
+          component={NextLink}
+          href="/bench"
+          aria-label="Somebody else"
+          sx={{
+            width: 48,
+            height: 48,
+            borderRadius: '50%',
+            bgcolor: 'var(--zl-zest)',
+            color: 'var(--zl-onZest)',
+            display: 'grid',
+            placeItems: 'center',
+            fontWeight: 700,
+            textDecoration: 'none',
+          }}
+        >
           {view.person.initials}
         </Box>
         <Box sx={{ flex: 1, fontFamily: headingFont, fontWeight: 700, fontSize: 26 }}>{view.person.name}</Box>
@@ -47,7 +74,12 @@ export function BenchPage({ view }: { view: BenchView }) {
             <Box sx={{ flex: 1, minWidth: 0 }}>
               Told last: “{view.last.name}” {view.last.what}
             </Box>
-            <BigButton kind="quiet" small disabled={tap.busy} onClick={() => tap.run(() => takeBackStepAction(view.last!.step))}>
+            <BigButton
+              kind="quiet"
+              small
+              disabled={tap.busy}
+              onClick={() => tap.run(() => takeBackStepAction(view.last!.step))}
+            >
               Take it back
             </BigButton>
           </Box>
@@ -55,7 +87,13 @@ export function BenchPage({ view }: { view: BenchView }) {
         {view.toStart.length > 0 && (
           <Section name="Put in now">
             {view.toStart.map((a) => (
-              <ToStart key={a.step} item={a} time={time} busy={tap.busy} onStart={() => tap.run(() => startStepAction(a.step, view.person.id))} />
+              <ToStart
+                key={a.step}
+                item={a}
+                time={time}
+                busy={tap.busy}
+                onStart={() => tap.run(() => startStepAction(a.step, view.person.id))}
+              />
             ))}
           </Section>
         )}
@@ -70,7 +108,13 @@ export function BenchPage({ view }: { view: BenchView }) {
           <Section name="Running without you">
             <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' }, gap: 1.75 }}>
               {view.alone.map((a) => (
-                <Alone key={`${a.step} ${a.detail}`} item={a} minute={minute} busy={tap.busy} onOut={() => tap.run(() => finishStepAction(a.step))} />
+                <Alone
+                  key={`${a.step} ${a.detail}`}
+                  item={a}
+                  minute={minute}
+                  busy={tap.busy}
+                  onOut={() => tap.run(() => finishStepAction(a.step))}
+                />
               ))}
             </Box>
           </Section>
@@ -83,19 +127,51 @@ export function BenchPage({ view }: { view: BenchView }) {
 
 type Tap = ReturnType<typeof useAction>;
 
-function Now({ step, view, minute, tap, time }: { step: BenchStep; view: BenchView; minute: number; tap: Tap; time: (m: number) => string }) {
+function Now({
+  step,
+  view,
+  minute,
+  tap,
+  time,
+}: {
+  step: BenchStep;
+  view: BenchView;
+  minute: number;
+  tap: Tap;
+  time: (m: number) => string;
+}) {
   const today = timeOf(minute, view.clock).toFormat('ccc d LLL') === step.day;
   return (
     <section aria-label="Now">
       <Label>
-        {step.running ? `Now, since ${time(step.running.since)}` : `Next, ${today ? '' : `${step.day}, `}${time(step.start)}`} · {step.order}
+        {step.running
+          ? `Now, since ${time(step.running.since)}`
+          : `Next, ${today ? '' : `${step.day}, `}${time(step.start)}`}{' '}
+        · {step.order}
       </Label>
-      <Box component="h1" sx={{ m: 0, fontFamily: headingFont, fontWeight: 700, fontSize: 48, lineHeight: 1.08, overflowWrap: 'anywhere' }}>
+      <Box
+        component="h1"
+        sx={{
+          m: 0,
+          fontFamily: headingFont,
+          fontWeight: 700,
+          fontSize: 48,
+          lineHeight: 1.08,
+          overflowWrap: 'anywhere',
+        }}
+      >
         {step.name}
       </Box>
       {step.component && step.component !== step.name && <Box sx={{ color: 'var(--zl-muted)' }}>{step.component}</Box>}
-      <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: step.amount && step.sign ? '1fr 1fr' : '1fr' }, gap: 1.75, mt: 2 }}>
-        {step.amount && <Card name="make" text={step.amount} detail={step.with.join(' · ')} />}
+      <Box
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: { xs: '1fr', sm: step.amount && step.sign ? '1fr 1fr' : '1fr' },
+          gap: 1.75,
+          mt: 2,
+        }}
+      >
+        {step.amount && <Card name="how much" text={step.amount} detail={step.with.join(' · ')} />}
         {step.sign && <Card name="until" text={step.sign} detail={step.amount ? '' : step.with.join(' · ')} />}
       </Box>
       <Box sx={{ mt: 1.75 }}>{step.how}</Box>
@@ -103,19 +179,30 @@ function Now({ step, view, minute, tap, time }: { step: BenchStep; view: BenchVi
       {step.running && <Timer told={view.minute} running={step.running} time={time} />}
       {step.caution && <Caution text={step.caution} large />}
       {step.blocked && <Box sx={{ mt: 2, fontWeight: 700 }}>Not yet: {step.blocked}</Box>}
+      {!step.blocked && step.early && (
+        <Box sx={{ mt: 2, fontWeight: 700 }}>Waits until {step.early}. Earlier only if the sign is there.</Box>
+      )}
       <Box sx={{ display: 'flex', gap: 1.75, mt: 2 }}>
         {step.running ? (
           <>
             <BigButton kind="main" disabled={tap.busy} onClick={() => tap.run(() => finishStepAction(step.step))}>
               Done
             </BigButton>
-            <BigButton kind="quiet" disabled={tap.busy} onClick={() => tap.run(() => extendStepAction(step.step, MORE_MINUTES))}>
+            <BigButton
+              kind="quiet"
+              disabled={tap.busy}
+              onClick={() => tap.run(() => extendStepAction(step.step, MORE_MINUTES))}
+            >
               + {MORE_MINUTES} min
             </BigButton>
           </>
         ) : (
-          <BigButton kind="main" disabled={tap.busy || step.blocked !== null} onClick={() => tap.run(() => startStepAction(step.step, view.person.id))}>
-            Start
+          <BigButton
+            kind="main"
+            disabled={tap.busy || step.blocked !== null}
+            onClick={() => tap.run(() => startStepAction(step.step, view.person.id))}
+          >
+            {step.early && !step.blocked ? 'Start early' : 'Start'}
           </BigButton>
         )}
       </Box>
@@ -140,7 +227,17 @@ function Card({ name, text, detail }: { name: string; text: string; detail: stri
   return (
     <Box sx={{ p: 2, border: '2px solid var(--zl-line)', borderRadius: 2, bgcolor: 'var(--zl-card)', minWidth: 0 }}>
       <Box sx={{ color: 'var(--zl-muted)', fontSize: 17 }}>{name}</Box>
-      <Box sx={{ fontFamily: headingFont, fontWeight: 700, fontSize: text.length > 34 ? 23 : 32, lineHeight: 1.15, overflowWrap: 'anywhere' }}>{text}</Box>
+      <Box
+        sx={{
+          fontFamily: headingFont,
+          fontWeight: 700,
+          fontSize: text.length > 34 ? 23 : 32,
+          lineHeight: 1.15,
+          overflowWrap: 'anywhere',
+        }}
+      >
+        {text}
+      </Box>
       {detail && <Box sx={{ fontSize: 17, mt: 0.5 }}>{detail}</Box>}
     </Box>
   );
@@ -149,11 +246,16 @@ function Card({ name, text, detail }: { name: string; text: string; detail: stri
 function Then({ step, today, time }: { step: BenchStep; today: string; time: (m: number) => string }) {
   return (
     <Box sx={{ display: 'flex', gap: 2, py: 1.5, borderBottom: '2px solid var(--zl-line)', alignItems: 'center' }}>
-      <Box sx={{ width: 96, flex: '0 0 auto', fontFamily: headingFont, fontWeight: 700, fontSize: 24, lineHeight: 1.1 }}>
+      <Box
+        sx={{ width: 96, flex: '0 0 auto', fontFamily: headingFont, fontWeight: 700, fontSize: 24, lineHeight: 1.1 }}
+      >
         {time(step.start)}
         {step.day !== today && <Box sx={{ fontSize: 15, fontWeight: 400, color: 'var(--zl-muted)' }}>{step.day}</Box>}
       </Box>
-      <Box aria-hidden sx={{ width: 14, alignSelf: 'stretch', borderRadius: 1, bgcolor: 'var(--zl-zest)', flex: '0 0 auto' }} />
+      <Box
+        aria-hidden
+        sx={{ width: 14, alignSelf: 'stretch', borderRadius: 1, bgcolor: 'var(--zl-zest)', flex: '0 0 auto' }}
+      />
       <Box sx={{ minWidth: 0 }}>
         <Box sx={{ fontWeight: 700, fontSize: 22 }}>{step.name}</Box>
         <Box sx={{ color: 'var(--zl-muted)', fontSize: 17 }}>
@@ -165,10 +267,26 @@ function Then({ step, today, time }: { step: BenchStep; today: string; time: (m:
   );
 }
 
-function ToStart({ item, time, busy, onStart }: { item: AloneView; time: (m: number) => string; busy: boolean; onStart: () => void }) {
+function ToStart({
+  item,
+  time,
+  busy,
+  onStart,
+}: {
+  item: AloneView;
+  time: (m: number) => string;
+  busy: boolean;
+  onStart: () => void;
+}) {
   return (
     <Box sx={{ display: 'flex', gap: 2, py: 1.25, alignItems: 'center', borderBottom: '2px solid var(--zl-line)' }}>
-      <Box aria-hidden sx={[{ width: 14, alignSelf: 'stretch', borderRadius: 1, flex: '0 0 auto' }, placeBackground(item.place, item.celsius)]} />
+      <Box
+        aria-hidden
+        sx={[
+          { width: 14, alignSelf: 'stretch', borderRadius: 1, flex: '0 0 auto' },
+          placeBackground(item.place, item.celsius),
+        ]}
+      />
       <Box sx={{ flex: 1, minWidth: 0 }}>
         <Box sx={{ fontWeight: 700, fontSize: 22 }}>{item.detail.split(' · ')[0]}</Box>
         <Box sx={{ color: 'var(--zl-muted)', fontSize: 17 }}>
@@ -186,13 +304,29 @@ function Alone({ item, minute, busy, onOut }: { item: AloneView; minute: number;
   const left = item.at - minute;
   const loud = item.place === 'oven';
   return (
-    <Box sx={{ borderRadius: 2, border: '2px solid var(--zl-line)', bgcolor: 'var(--zl-card)', overflow: 'hidden', display: 'flex', minWidth: 0 }}>
+    <Box
+      sx={{
+        borderRadius: 2,
+        border: '2px solid var(--zl-line)',
+        bgcolor: 'var(--zl-card)',
+        overflow: 'hidden',
+        display: 'flex',
+        minWidth: 0,
+      }}
+    >
       <Box aria-hidden sx={[{ width: 18, flex: '0 0 auto' }, placeBackground(item.place, item.celsius)]} />
       <Box sx={{ p: 1.75, flex: 1, minWidth: 0 }}>
         <Box sx={{ fontSize: 17 }}>
           <b>{item.title}</b> · {item.detail}
         </Box>
-        <Box sx={{ fontFamily: headingFont, fontWeight: 700, fontSize: 32, color: left <= 0 && loud ? 'var(--zl-missesText)' : 'inherit' }}>
+        <Box
+          sx={{
+            fontFamily: headingFont,
+            fontWeight: 700,
+            fontSize: 32,
+            color: left <= 0 && loud ? 'var(--zl-missesText)' : 'inherit',
+          }}
+        >
           {left > 0 ? durationText(left) : item.running ? 'look now' : 'ready'}
         </Box>
         {item.running && (

@@ -14,9 +14,35 @@ export function PickName({ time, people }: { time: string; people: BenchPerson[]
             key={p.id}
             component={NextLink}
             href={`/bench/${encodeURIComponent(p.id)}`}
-            sx={{ display: 'flex', alignItems: 'center', gap: 2, minHeight: 104, p: 2, border: '2px solid var(--zl-line)', borderRadius: 2, bgcolor: 'var(--zl-card)', color: 'inherit', textDecoration: 'none', '&:hover': { borderColor: 'var(--zl-ink)' } }}
+            sx={{
+              display: 'flex',
+              alignItems: 'center',
+              gap: 2,
+              minHeight: 104,
+              p: 2,
+              border: '2px solid var(--zl-line)',
+              borderRadius: 2,
+              bgcolor: 'var(--zl-card)',
+              color: 'inherit',
+              textDecoration: 'none',
+              '&:hover': { borderColor: 'var(--zl-ink)' },
+            }}
           >
-            <Box sx={{ width: 60, height: 60, flex: '0 0 auto', borderRadius: '50%', display: 'grid', placeItems: 'center', bgcolor: p.onShift ? 'var(--zl-zest)' : 'var(--zl-shift)', color: p.onShift ? 'var(--zl-onZest)' : 'var(--zl-muted)', fontFamily: headingFont, fontWeight: 700, fontSize: 22 }}>
+            <Box
+              sx={{
+                width: 60,
+                height: 60,
+                flex: '0 0 auto',
+                borderRadius: '50%',
+                display: 'grid',
+                placeItems: 'center',
+                bgcolor: p.onShift ? 'var(--zl-zest)' : 'var(--zl-shift)',
+                color: p.onShift ? 'var(--zl-onZest)' : 'var(--zl-muted)',
+                fontFamily: headingFont,
+                fontWeight: 700,
+                fontSize: 22,
+              }}
+            >
               {p.initials}
             </Box>
             <Box>

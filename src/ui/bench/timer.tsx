@@ -25,10 +25,29 @@ export function Timer({ told, running, time }: TimerProps) {
   const shown = toLook > 0 ? toLook : Math.abs(toDue);
   const over = toDue < 0;
   return (
-    <Box role="timer" sx={{ mt: 2, p: 2.5, borderRadius: 2, bgcolor: over ? 'var(--zl-misses)' : 'var(--zl-bar)', color: '#fff', display: 'flex', alignItems: 'center', gap: 3, border: '2px solid var(--zl-line)' }}>
+    <Box
+      role="timer"
+      sx={{
+        mt: 2,
+        p: 2.5,
+        borderRadius: 2,
+        bgcolor: over ? 'var(--zl-misses)' : 'var(--zl-bar)',
+        color: '#fff',
+        display: 'flex',
+        alignItems: 'center',
+        gap: 3,
+        border: '2px solid var(--zl-line)',
+      }}
+    >
       <Box sx={{ fontFamily: headingFont, fontWeight: 700, fontSize: 72, lineHeight: 1 }}>{clockText(shown)}</Box>
       <Box>
-        <Box>{toLook > 0 ? 'until the shortest time: then look' : over ? 'over the likely time' : 'look now; likely by then'}</Box>
+        <Box>
+          {toLook > 0
+            ? 'until the shortest time: then look'
+            : over
+              ? 'over the likely time'
+              : 'look now; likely by then'}
+        </Box>
         <Box sx={{ fontWeight: 700, color: over ? '#fff' : 'var(--zl-zest)' }}>planned until {time(running.due)}</Box>
       </Box>
     </Box>
@@ -39,5 +58,7 @@ function clockText(seconds: number): string {
   const hours = Math.floor(seconds / 3600);
   const minutes = Math.floor((seconds % 3600) / 60);
   const rest = String(seconds % 60).padStart(2, '0');
-  return hours > 0 ? `${hours}:${String(minutes).padStart(2, '0')}:${rest}` : `${String(minutes).padStart(2, '0')}:${rest}`;
+  return hours > 0
+    ? `${hours}:${String(minutes).padStart(2, '0')}:${rest}`
+    : `${String(minutes).padStart(2, '0')}:${rest}`;
 }

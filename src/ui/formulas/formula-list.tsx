@@ -24,7 +24,14 @@ export function FormulaList({ formulas }: { formulas: FormulaLineView[] }) {
     <Page
       title="Formulas"
       detail={`${formulas.length} in the library`}
-      actions={<TextField label="Find by name, family, cake, allergen" value={words} onChange={(e) => setWords(e.target.value)} sx={{ width: { xs: '100%', sm: 320 } }} />}
+      actions={
+        <TextField
+          label="Find by name, family, cake, allergen"
+          value={words}
+          onChange={(e) => setWords(e.target.value)}
+          sx={{ width: { xs: '100%', sm: 320 } }}
+        />
+      }
     >
       {families.length === 0 && <p>No formula has all these words.</p>}
       <Box sx={{ columns: { xs: 1, md: 2 }, columnGap: 4 }}>
@@ -38,7 +45,17 @@ export function FormulaList({ formulas }: { formulas: FormulaLineView[] }) {
                 key={f.id}
                 component={NextLink}
                 href={`/formulas/${f.id}`}
-                sx={{ display: 'block', color: 'inherit', textDecoration: 'none', p: 1.25, mb: 0.75, border: '1px solid var(--zl-line)', borderRadius: 1.5, bgcolor: 'var(--zl-card)', '&:hover': { borderColor: 'var(--zl-ink)' } }}
+                sx={{
+                  display: 'block',
+                  color: 'inherit',
+                  textDecoration: 'none',
+                  p: 1.25,
+                  mb: 0.75,
+                  border: '1px solid var(--zl-line)',
+                  borderRadius: 1.5,
+                  bgcolor: 'var(--zl-card)',
+                  '&:hover': { borderColor: 'var(--zl-ink)' },
+                }}
               >
                 <b>{f.name}</b>
                 <Box sx={{ fontSize: 14 }}>{f.story}</Box>

@@ -25,18 +25,37 @@ export function FormulaPage({ view }: { view: FormulaView }) {
   const lines = scaleToYield(formula, valid ? wanted : view.yield);
   return (
     <Page title={formula.name} detail={`${formula.family} · ${formula.story} · version ${view.version}`}>
-      <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '380px minmax(0, 1fr)' }, gap: 4, alignItems: 'start' }}>
+      <Box
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: { xs: '1fr', md: '380px minmax(0, 1fr)' },
+          gap: 4,
+          alignItems: 'start',
+        }}
+      >
         <Box>
           <TextField
             label="Yield in g"
             value={typed}
             onChange={(e) => setTyped(e.target.value)}
             error={!valid}
-            helperText={valid ? `${Math.round(wanted / (1 - formula.loss))} g of mix, ${Math.round(formula.loss * 100)} % lost on the way` : 'A number of grams above 0, at most 200 kg.'}
+            helperText={
+              valid
+                ? `${Math.round(wanted / (1 - formula.loss))} g of mix, ${Math.round(formula.loss * 100)} % lost on the way`
+                : 'A number of grams above 0, at most 200 kg.'
+            }
             slotProps={{ htmlInput: { inputMode: 'decimal' } }}
             sx={{ mb: 1, width: 240 }}
           />
-          <Box component="table" sx={{ width: '100%', borderCollapse: 'collapse', '& td, & th': { py: 0.6, borderBottom: '1px solid var(--zl-line)', textAlign: 'left' }, '& .n': { textAlign: 'right', pr: 2, whiteSpace: 'nowrap' } }}>
+          <Box
+            component="table"
+            sx={{
+              width: '100%',
+              borderCollapse: 'collapse',
+              '& td, & th': { py: 0.6, borderBottom: '1px solid var(--zl-line)', textAlign: 'left' },
+              '& .n': { textAlign: 'right', pr: 2, whiteSpace: 'nowrap' },
+            }}
+          >
             <thead>
               <tr>
                 <th className="n">g</th>
@@ -53,7 +72,10 @@ export function FormulaPage({ view }: { view: FormulaView }) {
                   <td>
                     {view.ingredients[l.ingredient]?.name}
                     {view.ingredients[l.ingredient]!.allergens.length > 0 && (
-                      <Box component="span" sx={{ color: 'var(--zl-muted)', fontSize: 13 }}>{' '}({view.ingredients[l.ingredient]!.allergens.join(', ')})</Box>
+                      <Box component="span" sx={{ color: 'var(--zl-muted)', fontSize: 13 }}>
+                        {' '}
+                        ({view.ingredients[l.ingredient]!.allergens.join(', ')})
+                      </Box>
                     )}
                   </td>
                   <td className="n">{(l.share * 100).toFixed(1)} %</td>
@@ -63,14 +85,18 @@ export function FormulaPage({ view }: { view: FormulaView }) {
           </Box>
           <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, mt: 2 }}>
             {view.allergens.map((a) => (
-              <Chip key={a.allergen} size="small" label={a.allergen} title={a.from.join(', ')} sx={{ bgcolor: 'transparent', color: 'inherit', border: '1.5px solid var(--zl-ink)' }} />
+              <Chip
+                key={a.allergen}
+                size="small"
+                label={a.allergen}
+                title={a.from.join(', ')}
+                sx={{ bgcolor: 'transparent', color: 'inherit', border: '1.5px solid var(--zl-ink)' }}
+              />
             ))}
             {view.allergens.length === 0 && <span>None of the listed allergens.</span>}
           </Box>
           {view.usedBy.length > 0 && (
-            <Box sx={{ mt: 2, color: 'var(--zl-muted)' }}>
-              Goes into {view.usedBy.join(', ')}.
-            </Box>
+            <Box sx={{ mt: 2, color: 'var(--zl-muted)' }}>Goes into {view.usedBy.join(', ')}.</Box>
           )}
         </Box>
         <Box>
@@ -105,7 +131,15 @@ export function FormulaPage({ view }: { view: FormulaView }) {
 function StepBlock({ step, number }: { step: FormulaStep; number: number }) {
   const { low, likely, high, perKilo } = step.minutes;
   return (
-    <Box sx={{ p: 1.5, border: '1px solid var(--zl-line)', borderLeft: `8px solid var(--zl-${step.work === 'hands' ? 'zest' : step.work === 'oven' ? 'oven' : 'muted'})`, borderRadius: 1.5, bgcolor: 'var(--zl-card)' }}>
+    <Box
+      sx={{
+        p: 1.5,
+        border: '1px solid var(--zl-line)',
+        borderLeft: `8px solid var(--zl-${step.work === 'hands' ? 'zest' : step.work === 'oven' ? 'oven' : 'muted'})`,
+        borderRadius: 1.5,
+        bgcolor: 'var(--zl-card)',
+      }}
+    >
       <Box sx={{ display: 'flex', gap: 2, flexWrap: 'wrap', alignItems: 'baseline' }}>
         <Box component="h3" sx={{ typography: 'h3', m: 0, flex: 1 }}>
           {number}. {step.name}
@@ -126,15 +160,24 @@ function StepBlock({ step, number }: { step: FormulaStep; number: number }) {
   );
 }
 
-function WaitBlock({ wait, name }: { wait: Pick<FormulaWait, 'min' | 'max' | 'place' | 'why'> & { from: string; to: string }; name?: string }) {
-  const place: Place = wait.place === 'fridge' || wait.place === 'freezer' || wait.place === 'dry box' ? wait.place : 'bench';
+function WaitBlock({
+  wait,
+  name,
+}: {
+  wait: Pick<FormulaWait, 'min' | 'max' | 'place' | 'why'> & { from: string; to: string };
+  name?: string;
+}) {
+  const place: Place =
+    wait.place === 'fridge' || wait.place === 'freezer' || wait.place === 'dry box' ? wait.place : 'bench';
   const limit = wait.max === null ? '' : `, at most ${durationText(wait.max)}`;
   const where = wait.place ? ` in the ${wait.place}` : '';
   return (
     <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'stretch', minHeight: 40, ml: 2, my: 0.25 }}>
       <Box aria-hidden sx={[{ width: 10, borderRadius: '2px' }, placeBackground(place)]} />
       <Box sx={{ alignSelf: 'center', fontSize: 14, color: 'var(--zl-muted)' }}>
-        {name ? `${name}; used after ${durationText(wait.min)} at the earliest` : `${wait.min === 0 ? 'at once' : `at least ${durationText(wait.min)}`}${limit}${where}`}
+        {name
+          ? `${name}; used after ${durationText(wait.min)} at the earliest`
+          : `${wait.min === 0 ? 'at once' : `at least ${durationText(wait.min)}`}${limit}${where}`}
         {wait.why && `: ${wait.why}`}
       </Box>
     </Box>

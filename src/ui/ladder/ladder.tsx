@@ -43,7 +43,15 @@ export function OpenLadder(props: LadderProps) {
       <Leans ladder={ladder} scale={scale} columns={columns} />
       {ladder.components.map((c) => {
         const rails = ladder.rails.filter((r) => r.role === c.role);
-        return <Column key={c.role} {...props} rungs={ladder.rungs.filter((r) => r.role === c.role)} left={rails} right={rails} />;
+        return (
+          <Column
+            key={c.role}
+            {...props}
+            rungs={ladder.rungs.filter((r) => r.role === c.role)}
+            left={rails}
+            right={rails}
+          />
+        );
       })}
       <Column
         {...props}
@@ -82,7 +90,14 @@ function Column({
           onOpen={onOpen}
         />
       ))}
-      {flagged && <Flag y={scale.y(ladder.pickup)} climbs={scale.climbs} tone={toneOf(ladder.status)} time={timeOf(ladder.pickup, clock).toFormat('ccc HH:mm')} />}
+      {flagged && (
+        <Flag
+          y={scale.y(ladder.pickup)}
+          climbs={scale.climbs}
+          tone={toneOf(ladder.status)}
+          time={timeOf(ladder.pickup, clock).toFormat('ccc HH:mm')}
+        />
+      )}
     </Box>
   );
 }
@@ -91,13 +106,25 @@ function Column({
 function Leans({ ladder, scale, columns }: { ladder: LadderView; scale: TimeScale; columns: number }) {
   const x = (column: number) => ((column + 0.5) / columns) * 100;
   return (
-    <Box component="svg" aria-hidden sx={{ position: 'absolute', inset: 0, width: '100%', height: '100%', pointerEvents: 'none', zIndex: 1 }}>
+    <Box
+      component="svg"
+      aria-hidden
+      sx={{ position: 'absolute', inset: 0, width: '100%', height: '100%', pointerEvents: 'none', zIndex: 1 }}
+    >
       {ladder.leans.map((lean, i) => {
         const column = ladder.components.findIndex((c) => c.role === lean.role);
         const y = scale.y(lean.to);
         return (
           <g key={i} stroke="var(--zl-ink)" fill="var(--zl-ink)">
-            <line x1={`${x(column)}%`} x2={`${x(columns - 1) - 40 / columns}%`} y1={y} y2={y} strokeWidth={1.5} strokeDasharray="2 4" strokeLinecap="round" />
+            <line
+              x1={`${x(column)}%`}
+              x2={`${x(columns - 1) - 40 / columns}%`}
+              y1={y}
+              y2={y}
+              strokeWidth={1.5}
+              strokeDasharray="2 4"
+              strokeLinecap="round"
+            />
             <circle cx={`${x(column)}%`} cy={y} r={3.5} stroke="none" />
           </g>
         );

@@ -15,7 +15,9 @@ export interface Lane {
  * box that stands alone keeps the whole width.
  */
 export function lanes(boxes: Box[]): Lane[] {
-  const order = boxes.map((_, i) => i).sort((a, b) => boxes[a]!.top - boxes[b]!.top || boxes[b]!.bottom - boxes[a]!.bottom);
+  const order = boxes
+    .map((_, i) => i)
+    .sort((a, b) => boxes[a]!.top - boxes[b]!.top || boxes[b]!.bottom - boxes[a]!.bottom);
   const result: Lane[] = boxes.map(() => ({ lane: 0, of: 1 }));
   let cluster: number[] = [];
   let ends: number[] = [];

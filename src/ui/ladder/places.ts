@@ -21,7 +21,9 @@ export function placeBackground(place: Place, celsius: number | null = null): Sy
     case 'dry box':
       return { background: 'repeating-linear-gradient(0deg, var(--zl-dryLine) 0 1.5px, var(--zl-dry) 1.5px 6px)' };
     case 'bench':
-      return { background: 'radial-gradient(circle, var(--zl-benchDot) 1px, transparent 1.4px) 0 0 / 5px 5px, var(--zl-bench)' };
+      return {
+        background: 'radial-gradient(circle, var(--zl-benchDot) 1px, transparent 1.4px) 0 0 / 5px 5px, var(--zl-bench)',
+      };
   }
 }
 

@@ -12,7 +12,16 @@ export function Rail({ rails, scale, side }: { rails: RailView[]; scale: TimeSca
   const top = Math.min(...ys);
   return (
     <Box aria-hidden sx={{ position: 'absolute', top: 0, bottom: 0, [side]: 0, width: RAIL_WIDTH }}>
-      <Box sx={{ position: 'absolute', left: RAIL_WIDTH / 2 - 0.5, width: '1px', top, height: Math.max(...ys) - top, bgcolor: 'var(--zl-muted)' }} />
+      <Box
+        sx={{
+          position: 'absolute',
+          left: RAIL_WIDTH / 2 - 0.5,
+          width: '1px',
+          top,
+          height: Math.max(...ys) - top,
+          bgcolor: 'var(--zl-muted)',
+        }}
+      />
       {[...rails]
         .sort((a, b) => PLACE_ORDER.indexOf(a.place) - PLACE_ORDER.indexOf(b.place))
         .map((r, i) => {

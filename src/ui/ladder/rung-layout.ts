@@ -32,7 +32,14 @@ export function layOutRungs(rungs: RungView[], scale: TimeScale): PlacedRung[] {
     const missing = Math.max(0, least - (bottom - top)) / 2;
     return { top: top - missing, bottom: bottom + missing };
   });
-  if (!named) return rungs.map((rung, i) => ({ rung, top: grown[i]!.top, height: grown[i]!.bottom - grown[i]!.top, lane: 0, of: 1 }));
+  if (!named)
+    return rungs.map((rung, i) => ({
+      rung,
+      top: grown[i]!.top,
+      height: grown[i]!.bottom - grown[i]!.top,
+      lane: 0,
+      of: 1,
+    }));
 
   // Rungs side by side move as one block.
   const blocks = clusters(boxes, sideBySide).map((members) => ({

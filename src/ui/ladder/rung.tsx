@@ -53,6 +53,7 @@ export function Rung({ placed, pixelsPerMinute, lit, label, onOpen }: RungProps)
         textAlign: 'left',
         cursor: 'pointer',
         overflow: 'hidden',
+        containerType: 'inline-size',
         display: 'flex',
         gap: 0.5,
         alignItems: height < 34 ? 'center' : 'flex-start',
@@ -69,14 +70,29 @@ export function Rung({ placed, pixelsPerMinute, lit, label, onOpen }: RungProps)
               minWidth: 0,
               overflow: 'hidden',
               textOverflow: 'ellipsis',
-              ...(height < 32 ? { whiteSpace: 'nowrap' } : { display: '-webkit-box', WebkitBoxOrient: 'vertical', WebkitLineClamp: Math.floor((height - 2) / 15), overflowWrap: 'anywhere' }),
+              ...(height < 32
+                ? { whiteSpace: 'nowrap' }
+                : {
+                    display: '-webkit-box',
+                    WebkitBoxOrient: 'vertical',
+                    WebkitLineClamp: Math.floor((height - 2) / 15),
+                    overflowWrap: 'anywhere',
+                  }),
             }}
           >
             {done && '✓ '}
             {rung.name}
           </Box>
           {of === 1 && who && (
-            <Box component="span" sx={{ fontSize: 10.5, fontWeight: 600, opacity: 0.85, whiteSpace: 'nowrap' }}>
+            <Box
+              component="span"
+              sx={{
+                fontSize: 10.5,
+                fontWeight: 700,
+                whiteSpace: 'nowrap',
+                '@container (max-width: 104px)': { display: 'none' },
+              }}
+            >
               {who}
             </Box>
           )}

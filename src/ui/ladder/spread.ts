@@ -10,7 +10,11 @@ export function spread(boxes: Box[]): number[] {
   for (const i of order) {
     const { top, bottom } = boxes[i]!;
     let pool = { members: [i], height: bottom - top, wanted: top };
-    for (let last = pools[pools.length - 1]; last && last.wanted + last.height > pool.wanted; last = pools[pools.length - 1]) {
+    for (
+      let last = pools[pools.length - 1];
+      last && last.wanted + last.height > pool.wanted;
+      last = pools[pools.length - 1]
+    ) {
       pools.pop();
       const count = last.members.length + pool.members.length;
       // Where the joined pool would like to start: the mean of what its members would like, each seen from its place in it.

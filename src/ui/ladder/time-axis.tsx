@@ -38,27 +38,71 @@ export function TimeAxis({ scale, clock }: { scale: TimeScale; clock: Clock }) {
   return (
     <Box sx={{ position: 'relative', width: AXIS_WIDTH, height: scale.height }}>
       {hourMarks(scale, clock).map((m) => (
-        <Box key={m.y} sx={{ position: 'absolute', right: 8, top: m.y - 9, fontSize: 12.5, lineHeight: '18px', color: 'var(--zl-muted)' }}>
+        <Box
+          key={m.y}
+          sx={{
+            position: 'absolute',
+            right: 8,
+            top: m.y - 9,
+            fontSize: 12.5,
+            lineHeight: '18px',
+            color: 'var(--zl-muted)',
+          }}
+        >
           {m.text}
         </Box>
       ))}
       {scale.pieces
         .filter((p) => p.folded)
         .map((p) => (
-          <DayBand key={p.start} top={Math.min(scale.y(p.start), scale.y(p.end))} height={p.length} scale={scale} clock={clock} piece={p} />
+          <DayBand
+            key={p.start}
+            top={Math.min(scale.y(p.start), scale.y(p.end))}
+            height={p.length}
+            scale={scale}
+            clock={clock}
+            piece={p}
+          />
         ))}
     </Box>
   );
 }
 
-function DayBand({ top, height, scale, clock, piece }: { top: number; height: number; scale: TimeScale; clock: Clock; piece: { start: number; end: number } }) {
+function DayBand({
+  top,
+  height,
+  scale,
+  clock,
+  piece,
+}: {
+  top: number;
+  height: number;
+  scale: TimeScale;
+  clock: Clock;
+  piece: { start: number; end: number };
+}) {
   // The earlier day keeps its evening, the later one begins: each name stands on its own side of the fold.
   const before = timeOf(piece.start, clock).toFormat('ccc d');
   const after = timeOf(piece.end, clock).toFormat('ccc d');
   const names = scale.climbs ? [after, before] : [before, after];
   return (
     <Box
-      sx={{ position: 'absolute', left: 0, right: 0, top, height, display: 'flex', flexDirection: 'column', justifyContent: 'space-between', pl: 1.25, fontFamily: headingFont, fontWeight: 700, fontSize: 13, lineHeight: '18px', bgcolor: 'var(--zl-fold)' }}
+      sx={{
+        position: 'absolute',
+        left: 0,
+        right: 0,
+        top,
+        height,
+        display: 'flex',
+        flexDirection: 'column',
+        justifyContent: 'space-between',
+        pl: 1.25,
+        fontFamily: headingFont,
+        fontWeight: 700,
+        fontSize: 13,
+        lineHeight: '18px',
+        bgcolor: 'var(--zl-fold)',
+      }}
     >
       {names[0] === names[1] ? <span>{names[0]}</span> : names.map((n) => <span key={n}>{n}</span>)}
     </Box>
@@ -70,12 +114,25 @@ export function TimeGrid({ scale, clock }: { scale: TimeScale; clock: Clock }) {
   return (
     <Box aria-hidden sx={{ position: 'absolute', inset: 0, pointerEvents: 'none' }}>
       {hourMarks(scale, clock).map((m) => (
-        <Box key={m.y} sx={{ position: 'absolute', left: 0, right: 0, top: m.y, borderTop: '1px solid var(--zl-line)' }} />
+        <Box
+          key={m.y}
+          sx={{ position: 'absolute', left: 0, right: 0, top: m.y, borderTop: '1px solid var(--zl-line)' }}
+        />
       ))}
       {scale.pieces
         .filter((p) => p.folded)
         .map((p) => (
-          <Box key={p.start} sx={{ position: 'absolute', left: 0, right: 0, top: Math.min(scale.y(p.start), scale.y(p.end)), height: p.length, bgcolor: 'var(--zl-fold)' }} />
+          <Box
+            key={p.start}
+            sx={{
+              position: 'absolute',
+              left: 0,
+              right: 0,
+              top: Math.min(scale.y(p.start), scale.y(p.end)),
+              height: p.length,
+              bgcolor: 'var(--zl-fold)',
+            }}
+          />
         ))}
     </Box>
   );

@@ -9,7 +9,9 @@ export function CrossSection({ section }: { section: SectionView }) {
   const widest = Math.max(...section.tiers.map((t) => t.width));
   const rolls = section.tiers[0]?.round ?? false;
   const width = rolls ? section.tiers.length * (widest + 12) : widest + 50;
-  const height = rolls ? Math.max(...section.tiers.map((t) => t.height)) : section.tiers.reduce((sum, t) => sum + t.height, 0);
+  const height = rolls
+    ? Math.max(...section.tiers.map((t) => t.height))
+    : section.tiers.reduce((sum, t) => sum + t.height, 0);
   const scaleBar = width > 200 ? 100 : 50;
   return (
     <figure style={{ margin: 0 }}>
@@ -19,7 +21,11 @@ export function CrossSection({ section }: { section: SectionView }) {
         viewBox={`${-MARGIN} ${-MARGIN} ${width + 2 * MARGIN} ${height + BOARD + 2 * MARGIN + 16}`}
         style={{ width: '100%', maxHeight: 250, display: 'block' }}
       >
-        {rolls ? <Rolls section={section} height={height} /> : <Tiers section={section} centre={width / 2} height={height} />}
+        {rolls ? (
+          <Rolls section={section} height={height} />
+        ) : (
+          <Tiers section={section} centre={width / 2} height={height} />
+        )}
         <rect x={0} y={height} width={width} height={BOARD} rx={2} fill="var(--zl-muted)" opacity={0.55} />
         <g stroke="var(--zl-muted)" strokeWidth={1.2}>
           <line x1={0} x2={scaleBar} y1={height + BOARD + 14} y2={height + BOARD + 14} />
@@ -30,7 +36,9 @@ export function CrossSection({ section }: { section: SectionView }) {
           {scaleBar / 10} cm
         </text>
       </svg>
-      <figcaption style={{ fontSize: 13, color: 'var(--zl-muted)', marginTop: 4 }}>{section.summary}, drawn to scale</figcaption>
+      <figcaption style={{ fontSize: 13, color: 'var(--zl-muted)', marginTop: 4 }}>
+        {section.summary}, drawn to scale
+      </figcaption>
     </figure>
   );
 }
@@ -48,13 +56,24 @@ function Tiers({ section, centre, height }: { section: SectionView; centre: numb
     const left = centre - tier.width / 2;
     return (
       <g key={i}>
-        <rect x={left} y={bottom - tier.height} width={tier.width} height={tier.height} rx={4} fill={section.coated ? COAT : 'none'} stroke="#B89A5A" strokeWidth={1} />
+        <rect
+          x={left}
+          y={bottom - tier.height}
+          width={tier.width}
+          height={tier.height}
+          rx={4}
+          fill={section.coated ? COAT : 'none'}
+          stroke="#B89A5A"
+          strokeWidth={1}
+        />
         {Array.from({ length: layers }, (_, k) => {
           const y = bottom - (k + 1) * layerHeight - k * filling;
           return (
             <g key={k}>
               <rect x={left + coat} y={y} width={tier.width - 2 * coat} height={layerHeight} fill={CRUMB} />
-              {k < layers - 1 && <rect x={left + coat} y={y - filling} width={tier.width - 2 * coat} height={filling} fill={FILLING} />}
+              {k < layers - 1 && (
+                <rect x={left + coat} y={y - filling} width={tier.width - 2 * coat} height={filling} fill={FILLING} />
+              )}
             </g>
           );
         })}
@@ -71,7 +90,12 @@ function Rolls({ section, height }: { section: SectionView; height: number }) {
     return (
       <g key={i}>
         <circle cx={x} cy={y} r={radius} fill={FILLING} stroke="#B89A5A" />
-        <path d={spiral(x, y, radius, section.layerHeight, section.filling)} fill="none" stroke={CRUMB} strokeWidth={section.layerHeight} />
+        <path
+          d={spiral(x, y, radius, section.layerHeight, section.filling)}
+          fill="none"
+          stroke={CRUMB}
+          strokeWidth={section.layerHeight}
+        />
       </g>
     );
   });

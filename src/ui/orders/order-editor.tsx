@@ -45,7 +45,9 @@ export function OrderEditor({ id, version, title, form }: OrderEditorProps) {
   });
   const [problem, setProblem] = useState<string | null>(null);
   const [portions, build] = useWatch({ control, name: ['portions', 'build'] });
-  const sizes = useSizes(form, build, portions, (size) => setValue('size', size, { shouldValidate: formState.isSubmitted }));
+  const sizes = useSizes(form, build, portions, (size) =>
+    setValue('size', size, { shouldValidate: formState.isSubmitted }),
+  );
 
   const save = handleSubmit(async (values) => {
     setProblem(null);
@@ -69,9 +71,20 @@ export function OrderEditor({ id, version, title, form }: OrderEditorProps) {
       title={id === null ? 'New order' : `Change ${title}`}
       detail="Saved, it is broken down, planned with all others, and answered: can it be ready?"
     >
-      <Box component="form" method="post" noValidate onSubmit={save} sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' }, columnGap: 4, rowGap: 2.25 }}>
+      <Box
+        component="form"
+        method="post"
+        noValidate
+        onSubmit={save}
+        sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' }, columnGap: 4, rowGap: 2.25 }}
+      >
         <Column heading="Who, when, how many">
-          <Text control={control} name="title" label="Name of the ladder" hint="As it should stand on the wall: “Abara christening”" />
+          <Text
+            control={control}
+            name="title"
+            label="Name of the ladder"
+            hint="As it should stand on the wall: “Abara christening”"
+          />
           <Text control={control} name="customer" label="Customer" />
           <Controller
             control={control}
@@ -88,7 +101,13 @@ export function OrderEditor({ id, version, title, form }: OrderEditorProps) {
                 maxDateTime={DateTime.fromISO(form.latest, { zone: form.zone })}
                 onChange={(time) => field.onChange(time?.isValid ? time.toFormat(WALL_CLOCK) : '')}
                 slotProps={{
-                  textField: { size: 'small', fullWidth: true, onBlur: field.onBlur, error: fieldState.invalid, helperText: fieldState.error?.message ?? ' ' },
+                  textField: {
+                    size: 'small',
+                    fullWidth: true,
+                    onBlur: field.onBlur,
+                    error: fieldState.invalid,
+                    helperText: fieldState.error?.message ?? ' ',
+                  },
                 }}
               />
             )}
@@ -97,14 +116,34 @@ export function OrderEditor({ id, version, title, form }: OrderEditorProps) {
           <Avoid control={control} />
         </Column>
         <Column heading="What">
-          <Text control={control} name="build" label="Build" select hint={chosen ? `${chosen.story} Contains ${chosen.allergens.join(', ') || 'none of the listed allergens'}.` : undefined}>
+          <Text
+            control={control}
+            name="build"
+            label="Build"
+            select
+            hint={
+              chosen
+                ? `${chosen.story} Contains ${chosen.allergens.join(', ') || 'none of the listed allergens'}.`
+                : undefined
+            }
+          >
             {form.builds.map((b) => (
               <MenuItem key={b.id} value={b.id}>
                 {b.name}
               </MenuItem>
             ))}
           </Text>
-          <Text control={control} name="size" label="Shape and size" select hint={sizes.length === 0 ? 'No set of the kitchen’s tins gives so many portions of this build.' : 'From the tins the kitchen owns, smallest surplus first.'}>
+          <Text
+            control={control}
+            name="size"
+            label="Shape and size"
+            select
+            hint={
+              sizes.length === 0
+                ? 'No set of the kitchen’s tins gives so many portions of this build.'
+                : 'From the tins the kitchen owns, smallest surplus first.'
+            }
+          >
             {sizes.map((s) => (
               <MenuItem key={s.value} value={s.value}>
                 {s.name} · {s.portions} portions
@@ -122,7 +161,12 @@ export function OrderEditor({ id, version, title, form }: OrderEditorProps) {
             <Button type="submit" variant="contained" size="large" disabled={formState.isSubmitting}>
               {formState.isSubmitting ? 'Planning…' : id === null ? 'Save and plan' : 'Save the change'}
             </Button>
-            <Button size="large" color="secondary" component={NextLink} href={id === null ? '/orders' : `/orders/${id}`}>
+            <Button
+              size="large"
+              color="secondary"
+              component={NextLink}
+              href={id === null ? '/orders' : `/orders/${id}`}
+            >
               Cancel
             </Button>
           </Box>
@@ -193,13 +237,17 @@ function Avoid({ control }: { control: Control<OrderForm> }) {
                 control={
                   <Checkbox
                     checked={field.value.includes(a)}
-                    onChange={(_, checked) => field.onChange(checked ? [...field.value, a] : field.value.filter((x) => x !== a))}
+                    onChange={(_, checked) =>
+                      field.onChange(checked ? [...field.value, a] : field.value.filter((x) => x !== a))
+                    }
                   />
                 }
               />
             ))}
           </Box>
-          <FormHelperText>{fieldState.error?.message ?? 'Checked against every ingredient. Local food law comes first.'}</FormHelperText>
+          <FormHelperText>
+            {fieldState.error?.message ?? 'Checked against every ingredient. Local food law comes first.'}
+          </FormHelperText>
         </FormControl>
       )}
     />

@@ -12,8 +12,8 @@ import { useMinute } from '../parts/use-minute';
 import { useStored } from '../parts/use-stored';
 import { NowLine } from '../wall/now-line';
 
-const COLUMN = 104;
-const PIXELS_PER_HOUR = 44;
+const COLUMN = 112;
+const PIXELS_PER_HOUR = 56;
 /** Waits longer than this around the rungs are folded away. Minutes. */
 const AROUND = 45;
 
@@ -42,7 +42,10 @@ export function OrderLadder({ planned }: { planned: NonNullable<OrderView['plann
   const heads = (
     <Box sx={{ display: 'flex', gap: '10px', pl: `${AXIS_WIDTH + 8}px`, pr: 1, py: 0.75 }}>
       {[...ladder.components.map((c) => c.label), 'The cake'].map((name) => (
-        <Box key={name} sx={{ flex: '1 1 0', minWidth: 0, fontSize: 13, lineHeight: '16px', fontWeight: 700, textAlign: 'center' }}>
+        <Box
+          key={name}
+          sx={{ flex: '1 1 0', minWidth: 0, fontSize: 13, lineHeight: '16px', fontWeight: 700, textAlign: 'center' }}
+        >
           {name}
         </Box>
       ))}
@@ -50,7 +53,12 @@ export function OrderLadder({ planned }: { planned: NonNullable<OrderView['plann
   );
   const shown = minute > ladder.pickup - scale.height / scale.pixelsPerMinute && minute < ladder.pickup + AROUND;
   return (
-    <Box role="region" aria-label="The ladder of this order" tabIndex={0} sx={{ overflowX: 'auto', border: '1px solid var(--zl-line)', borderRadius: 2, bgcolor: 'var(--zl-paper)' }}>
+    <Box
+      role="region"
+      aria-label="The ladder of this order"
+      tabIndex={0}
+      sx={{ overflowX: 'auto', border: '1px solid var(--zl-line)', borderRadius: 2, bgcolor: 'var(--zl-paper)' }}
+    >
       <Box sx={{ minWidth: AXIS_WIDTH + columns * COLUMN }}>
         {!scale.climbs && heads}
         <Box sx={{ position: 'relative', display: 'flex', height: scale.height }}>

@@ -41,7 +41,13 @@ export function OrderList({ open, left }: { open: OrderLine[]; left: OrderLine[]
             lines={left}
             heading=""
             last={(o) => (
-              <Button size="small" color="secondary" disabled={back.busy} onClick={() => back.run(() => bringBackAction(o.id, o.version))} aria-label={`Bring ${o.title} back`}>
+              <Button
+                size="small"
+                color="secondary"
+                disabled={back.busy}
+                onClick={() => back.run(() => bringBackAction(o.id, o.version))}
+                aria-label={`Bring ${o.title} back`}
+              >
                 Bring back
               </Button>
             )}
@@ -53,10 +59,21 @@ export function OrderList({ open, left }: { open: OrderLine[]; left: OrderLine[]
   );
 }
 
-function Lines({ lines, last, heading }: { lines: OrderLine[]; last: (line: OrderLine) => React.ReactNode; heading: string }) {
+function Lines({
+  lines,
+  last,
+  heading,
+}: {
+  lines: OrderLine[];
+  last: (line: OrderLine) => React.ReactNode;
+  heading: string;
+}) {
   return (
     <Box sx={{ border: '1px solid var(--zl-line)', borderRadius: 2, bgcolor: 'var(--zl-card)', overflowX: 'auto' }}>
-      <Table size="small" sx={{ '& td, & th': { borderColor: 'var(--zl-line)', py: 1.1 }, '& tr:last-child td': { border: 0 } }}>
+      <Table
+        size="small"
+        sx={{ '& td, & th': { borderColor: 'var(--zl-line)', py: 1.1 }, '& tr:last-child td': { border: 0 } }}
+      >
         <TableHead>
           <TableRow sx={{ '& th': { color: 'var(--zl-muted)', fontWeight: 700 } }}>
             <TableCell>Pickup</TableCell>

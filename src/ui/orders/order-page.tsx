@@ -33,18 +33,34 @@ export function OrderPage({ view }: { view: OrderView }) {
             <Button variant="outlined" color="secondary" component={NextLink} href={`/orders/${view.id}/edit`}>
               Change
             </Button>
-            <Button variant="contained" disabled={action.busy || left.length > 0} onClick={() => action.run(() => handOverAction(view.id, view.version))}>
+            <Button
+              variant="contained"
+              disabled={action.busy || left.length > 0}
+              onClick={() => action.run(() => handOverAction(view.id, view.version))}
+            >
               Hand over
             </Button>
           </>
         ) : (
-          <Button variant="outlined" color="secondary" disabled={action.busy} onClick={() => action.run(() => bringBackAction(view.id, view.version))}>
+          <Button
+            variant="outlined"
+            color="secondary"
+            disabled={action.busy}
+            onClick={() => action.run(() => bringBackAction(view.id, view.version))}
+          >
             Bring back
           </Button>
         )
       }
     >
-      <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', lg: 'minmax(0, 1fr) 430px' }, gap: 3, alignItems: 'start' }}>
+      <Box
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: { xs: '1fr', lg: 'minmax(0, 1fr) 370px' },
+          gap: 3,
+          alignItems: 'start',
+        }}
+      >
         <Box sx={{ minWidth: 0 }}>
           <Answer view={view} pickup={pickup.toFormat('ccc d LLL, HH:mm')} />
           {planned && <OrderLadder planned={planned} />}
@@ -58,7 +74,20 @@ export function OrderPage({ view }: { view: OrderView }) {
           {view.without.map((w) => (
             <Box key={w.role} sx={{ display: 'flex', alignItems: 'center', py: 0.5, color: 'var(--zl-muted)' }}>
               <Box sx={{ flex: 1 }}>{w.label}: left out</Box>
-              <Button size="small" color="secondary" disabled={action.busy} onClick={() => action.run(() => leaveOutAction(view.id, view.version, view.without.map((x) => x.role).filter((r) => r !== w.role)))}>
+              <Button
+                size="small"
+                color="secondary"
+                disabled={action.busy}
+                onClick={() =>
+                  action.run(() =>
+                    leaveOutAction(
+                      view.id,
+                      view.version,
+                      view.without.map((x) => x.role).filter((r) => r !== w.role),
+                    ),
+                  )
+                }
+              >
                 Take it in again
               </Button>
             </Box>
@@ -96,7 +125,17 @@ function Answer({ view, pickup }: { view: OrderView; pickup: string }) {
   const tone = toneOf(status);
   const missing = planned.open.length;
   return (
-    <Box role="status" sx={{ mb: 2, p: 1.5, borderRadius: 2, border: '1px solid var(--zl-line)', borderLeft: `6px solid var(--zl-${tone})`, bgcolor: 'var(--zl-card)' }}>
+    <Box
+      role="status"
+      sx={{
+        mb: 2,
+        p: 1.5,
+        borderRadius: 2,
+        border: '1px solid var(--zl-line)',
+        borderLeft: `6px solid var(--zl-${tone})`,
+        bgcolor: 'var(--zl-card)',
+      }}
+    >
       <Box sx={{ fontSize: 17 }}>
         <Box component="span" aria-hidden sx={{ color: `var(--zl-${tone}Text)` }}>
           {TONE_SHAPES[tone]}
@@ -104,7 +143,10 @@ function Answer({ view, pickup }: { view: OrderView; pickup: string }) {
         <b>{statusSentence(status)}</b>
       </Box>
       <Box sx={{ color: 'var(--zl-muted)', fontSize: 14 }}>
-        Pickup {pickup} · {missing === 0 ? 'all steps are done' : `${missing} ${missing === 1 ? 'step' : 'steps'} to do, next: ${planned.open[0]}`}
+        Pickup {pickup} ·{' '}
+        {missing === 0
+          ? 'all steps are done'
+          : `${missing} ${missing === 1 ? 'step' : 'steps'} to do, next: ${planned.open[0]}`}
         {status.state !== 'ready' && planned.needs && ` · what takes longest: ${planned.needs}`}
       </Box>
       {status.state === 'misses' && planned.leftOut && <Box sx={{ mt: 0.5 }}>{planned.leftOut}</Box>}
@@ -123,13 +165,22 @@ function Allergens({ view }: { view: OrderView }) {
           size="small"
           label={clash.has(a.allergen) ? `■ ${a.allergen}: must not` : a.allergen}
           title={a.from.join(', ')}
-          sx={clash.has(a.allergen) ? { bgcolor: 'var(--zl-misses)', color: '#fff' } : { bgcolor: 'transparent', color: 'inherit', border: '1.5px solid var(--zl-ink)' }}
+          sx={
+            clash.has(a.allergen)
+              ? { bgcolor: 'var(--zl-misses)', color: '#fff' }
+              : { bgcolor: 'transparent', color: 'inherit', border: '1.5px solid var(--zl-ink)' }
+          }
         />
       ))}
       {view.avoid
         .filter((a) => !view.allergens.some((x) => x.allergen === a))
         .map((a) => (
-          <Chip key={a} size="small" label={`● without ${a}, as asked`} sx={{ bgcolor: 'var(--zl-holds)', color: '#fff' }} />
+          <Chip
+            key={a}
+            size="small"
+            label={`● without ${a}, as asked`}
+            sx={{ bgcolor: 'var(--zl-holds)', color: '#fff' }}
+          />
         ))}
     </Box>
   );

@@ -41,7 +41,9 @@ export function Remedies({ order, version }: { order: number; version: number })
             disabled={take.busy}
             onClick={() =>
               take.run(() =>
-                'without' in r.change ? leaveOutAction(order, version, r.change.without) : movePickupAction(order, version, r.change.pickup),
+                'without' in r.change
+                  ? leaveOutAction(order, version, r.change.without)
+                  : movePickupAction(order, version, r.change.pickup),
               )
             }
           >

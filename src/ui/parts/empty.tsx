@@ -14,9 +14,9 @@ export function EmptyKitchen() {
         No kitchen yet
       </Box>
       <p>
-        Here the cakes on order stand as ladders on one wall of time: rungs for the work of hands, rails for where the cake
-        waits, a flag for the pickup. The demo kitchen brings a made-up bakery with seven people, its formulas and a
-        week of orders, to look around in and to work with.
+        Here the cakes on order stand as ladders on one wall of time: rungs for the work of hands, rails for where the
+        cake waits, a flag for the pickup. The demo kitchen brings a made-up bakery with seven people, its formulas and
+        a week of orders, to look around in and to work with.
       </p>
       <Button variant="contained" size="large" disabled={load.busy} onClick={() => load.run(loadDemoAction)}>
         {load.busy ? 'Loading and planning…' : 'Load the demo kitchen'}

@@ -21,7 +21,9 @@ export function statusText(status: OrderStatus): string {
 export function statusSentence(status: OrderStatus): string {
   if (status.state === 'ready') return 'It is ready.';
   if (status.state === 'misses')
-    return status.late > 0 ? `Cannot be ready: it would be ${durationText(status.late)} late.` : (status.reason ?? 'Cannot be made.');
+    return status.late > 0
+      ? `Cannot be ready: it would be ${durationText(status.late)} late.`
+      : (status.reason ?? 'Cannot be made.');
   if (status.spare === null) return 'Will be ready.';
   return `Can be ready with ${durationText(status.spare)} to spare.`;
 }

@@ -22,7 +22,9 @@ export function StepDrawer({ step, onClose }: { step: string | null; onClose: ()
     fetch(`/api/steps/${encodeURIComponent(step)}`, { signal: gone.signal })
       .then(async (response) => {
         const body = (await response.json()) as StepView & { message?: string };
-        setLoaded(response.ok ? { id: step, view: body } : { id: step, problem: body.message ?? 'It could not be read.' });
+        setLoaded(
+          response.ok ? { id: step, view: body } : { id: step, problem: body.message ?? 'It could not be read.' },
+        );
       })
       .catch(() => {
         if (!gone.signal.aborted) setLoaded({ id: step, problem: 'The server did not answer.' });
@@ -31,7 +33,17 @@ export function StepDrawer({ step, onClose }: { step: string | null; onClose: ()
   }, [step]);
   const current = loaded?.id === step ? loaded : null;
   return (
-    <Drawer anchor="right" open={step !== null} onClose={onClose} slotProps={{ paper: { sx: { width: { xs: '100%', sm: 400 }, bgcolor: 'var(--zl-paper)', borderLeft: '2px solid var(--zl-ink)' }, 'aria-label': 'Details of the step' } }}>
+    <Drawer
+      anchor="right"
+      open={step !== null}
+      onClose={onClose}
+      slotProps={{
+        paper: {
+          sx: { width: { xs: '100%', sm: 400 }, bgcolor: 'var(--zl-paper)', borderLeft: '2px solid var(--zl-ink)' },
+          'aria-label': 'Details of the step',
+        },
+      }}
+    >
       <Box sx={{ p: 2.5 }}>
         <IconButton aria-label="Close" onClick={onClose} sx={{ float: 'right', width: 44, height: 44 }}>
           <Close />
@@ -65,7 +77,9 @@ function Details({ view }: { view: StepView }) {
       <Fact name="How much">{view.amount}</Fact>
       <Fact name="How">{view.how}</Fact>
       <Fact name="Until">{view.sign}</Fact>
-      <Fact name="Who">{view.who.length > 0 ? `${view.who.join(' and ')}${view.skill ? ` (${view.skill})` : ''}` : null}</Fact>
+      <Fact name="Who">
+        {view.who.length > 0 ? `${view.who.join(' and ')}${view.skill ? ` (${view.skill})` : ''}` : null}
+      </Fact>
       <Fact name="With">{view.with.length > 0 ? view.with.join(' · ') : null}</Fact>
       <Reasons name="Why not later" lines={view.notLater} />
       <Reasons name="Why not earlier" lines={view.notEarlier} />

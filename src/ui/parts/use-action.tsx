@@ -24,8 +24,18 @@ export function useAction(): { busy: boolean; run: (action: () => Promise<Result
       router.refresh();
     });
   const message = (
-    <Snackbar open={problem !== null} autoHideDuration={8000} onClose={() => setProblem(null)} anchorOrigin={{ vertical: 'bottom', horizontal: 'center' }}>
-      <Alert severity="error" variant="filled" onClose={() => setProblem(null)} sx={{ bgcolor: 'var(--zl-misses)', color: '#fff' }}>
+    <Snackbar
+      open={problem !== null}
+      autoHideDuration={8000}
+      onClose={() => setProblem(null)}
+      anchorOrigin={{ vertical: 'bottom', horizontal: 'center' }}
+    >
+      <Alert
+        severity="error"
+        variant="filled"
+        onClose={() => setProblem(null)}
+        sx={{ bgcolor: 'var(--zl-misses)', color: '#fff' }}
+      >
         {problem}
       </Alert>
     </Snackbar>

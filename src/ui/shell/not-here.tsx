@@ -11,7 +11,10 @@ export function NotHere() {
       <Box component="h1" sx={{ typography: 'h1', m: 0, fontSize: 28 }}>
         This rung is missing
       </Box>
-      <p>There is nothing under this address: the order or formula may never have been there, or the address has a slip in it.</p>
+      <p>
+        There is nothing under this address: the order or formula may never have been there, or the address has a slip
+        in it.
+      </p>
       <Box sx={{ display: 'flex', gap: 1 }}>
         <Button variant="contained" component={NextLink} href="/">
           To the wall

@@ -26,7 +26,15 @@ export function Shell({ children }: { children: ReactNode }) {
       <Box
         component="header"
         className="zl-bar"
-        sx={{ bgcolor: 'var(--zl-bar)', color: 'var(--zl-barText)', display: 'flex', alignItems: 'center', gap: { xs: 1, md: 2 }, px: 2, minHeight: 52 }}
+        sx={{
+          bgcolor: 'var(--zl-bar)',
+          color: 'var(--zl-barText)',
+          display: 'flex',
+          alignItems: 'center',
+          gap: { xs: 1, md: 2 },
+          px: 2,
+          minHeight: 52,
+        }}
       >
         <Wordmark />
         <Box component="nav" aria-label="Places" sx={{ display: 'flex', gap: 0.5, flexGrow: 1 }}>
@@ -47,7 +55,15 @@ export function Wordmark() {
       component={NextLink}
       href="/"
       aria-label="Zest Ladder, to the wall"
-      sx={{ fontFamily: headingFont, fontWeight: 700, fontSize: 20, color: 'inherit', textDecoration: 'none', pr: 1, whiteSpace: 'nowrap' }}
+      sx={{
+        fontFamily: headingFont,
+        fontWeight: 700,
+        fontSize: 20,
+        color: 'inherit',
+        textDecoration: 'none',
+        pr: 1,
+        whiteSpace: 'nowrap',
+      }}
     >
       zest
       <Box component="span" sx={{ color: 'var(--zl-zest)' }}>

@@ -15,7 +15,11 @@ export function ThemeSwitch() {
   const label = isDark ? 'Light theme' : 'Dark theme';
   return (
     <Tooltip title={label}>
-      <IconButton aria-label={label} onClick={() => setMode(isDark ? 'light' : 'dark')} sx={{ color: 'inherit', width: 44, height: 44 }}>
+      <IconButton
+        aria-label={label}
+        onClick={() => setMode(isDark ? 'light' : 'dark')}
+        sx={{ color: 'inherit', width: 44, height: 44 }}
+      >
         {isDark ? <LightModeOutlined /> : <DarkModeOutlined />}
       </IconButton>
     </Tooltip>

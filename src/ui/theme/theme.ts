@@ -2,7 +2,8 @@ import { createTheme } from '@mui/material/styles';
 import { dark, light, type Palette } from './palette';
 
 const text = '"Atkinson Hyperlegible Next Variable", system-ui, sans-serif';
-export const headingFont = '"Bricolage Grotesque Variable", "Atkinson Hyperlegible Next Variable", system-ui, sans-serif';
+export const headingFont =
+  '"Bricolage Grotesque Variable", "Atkinson Hyperlegible Next Variable", system-ui, sans-serif';
 
 const scheme = (p: Palette) => ({
   palette: {
@@ -43,13 +44,20 @@ export const theme = createTheme({
     MuiTextField: { defaultProps: { size: 'small', fullWidth: true } },
     MuiOutlinedInput: {
       styleOverrides: {
-        root: { backgroundColor: 'var(--zl-card)', '&.Mui-focused .MuiOutlinedInput-notchedOutline': { borderColor: 'var(--zl-ink)' } },
+        root: {
+          backgroundColor: 'var(--zl-card)',
+          '&.Mui-focused .MuiOutlinedInput-notchedOutline': { borderColor: 'var(--zl-ink)' },
+        },
         notchedOutline: { borderColor: 'var(--zl-muted)' },
       },
     },
     MuiInputLabel: { styleOverrides: { root: { '&.Mui-focused': { color: 'var(--zl-ink)' } } } },
     MuiFormLabel: { styleOverrides: { root: { '&.Mui-focused': { color: 'var(--zl-ink)' } } } },
     MuiLink: { defaultProps: { color: 'inherit' } },
-    MuiTooltip: { styleOverrides: { tooltip: { fontSize: '0.85rem', backgroundColor: 'var(--zl-bar)', color: 'var(--zl-barText)' } } },
+    MuiTooltip: {
+      styleOverrides: {
+        tooltip: { fontSize: '0.85rem', backgroundColor: 'var(--zl-bar)', color: 'var(--zl-barText)' },
+      },
+    },
   },
 });

@@ -15,7 +15,19 @@ export function LadderFoot({ ladder, open, onToggle }: { ladder: LadderView; ope
         <Box
           component={NextLink}
           href={`/orders/${ladder.order}`}
-          sx={{ flex: 1, minWidth: 0, fontFamily: headingFont, fontWeight: 700, fontSize: 13.5, lineHeight: '16px', height: 32, overflow: 'hidden', color: 'var(--zl-ink)', textDecoration: 'none', '&:hover': { textDecoration: 'underline' } }}
+          sx={{
+            flex: 1,
+            minWidth: 0,
+            fontFamily: headingFont,
+            fontWeight: 700,
+            fontSize: 13.5,
+            lineHeight: '16px',
+            height: 32,
+            overflow: 'hidden',
+            color: 'var(--zl-ink)',
+            textDecoration: 'none',
+            '&:hover': { textDecoration: 'underline' },
+          }}
         >
           {ladder.title}
         </Box>
@@ -26,19 +38,58 @@ export function LadderFoot({ ladder, open, onToggle }: { ladder: LadderView; ope
           aria-expanded={open}
           aria-label={`${open ? 'Fold' : 'Open'} the ladder of ${ladder.title}`}
           title={open ? 'Fold into one ladder' : 'Open into its component ladders'}
-          sx={{ border: 0, p: 0, width: 24, height: 28, bgcolor: 'transparent', color: 'var(--zl-muted)', cursor: 'pointer', '& svg': { fontSize: 19, transform: 'rotate(90deg)' } }}
+          sx={{
+            border: 0,
+            p: 0,
+            width: 24,
+            height: 28,
+            bgcolor: 'transparent',
+            color: 'var(--zl-muted)',
+            cursor: 'pointer',
+            '& svg': { fontSize: 19, transform: 'rotate(90deg)' },
+          }}
         >
           {open ? <UnfoldLess /> : <UnfoldMore />}
         </Box>
       </Box>
-      <Box sx={{ fontSize: 11.5, lineHeight: '15px', color: 'var(--zl-muted)', whiteSpace: 'nowrap', overflow: 'hidden', textOverflow: 'ellipsis' }}>{ladder.subtitle}</Box>
-      <Box sx={{ fontSize: 12.5, lineHeight: '17px', fontWeight: 700, color: `var(--zl-${tone}Text)`, whiteSpace: 'nowrap' }}>
+      <Box
+        sx={{
+          fontSize: 11.5,
+          lineHeight: '15px',
+          color: 'var(--zl-muted)',
+          whiteSpace: 'nowrap',
+          overflow: 'hidden',
+          textOverflow: 'ellipsis',
+        }}
+      >
+        {ladder.subtitle}
+      </Box>
+      <Box
+        sx={{
+          fontSize: 12.5,
+          lineHeight: '17px',
+          fontWeight: 700,
+          color: `var(--zl-${tone}Text)`,
+          whiteSpace: 'nowrap',
+        }}
+      >
         <span aria-hidden>{TONE_SHAPES[tone]}</span> {statusText(ladder.status)}
       </Box>
       {open && (
         <Box sx={{ display: 'flex', gap: '10px', pt: 0.25 }}>
           {[...ladder.components.map((c) => c.label), 'The cake'].map((name) => (
-            <Box key={name} sx={{ flex: '1 1 0', minWidth: 0, fontSize: 11.5, lineHeight: '14px', height: 28, overflow: 'hidden', textAlign: 'center' }}>
+            <Box
+              key={name}
+              sx={{
+                flex: '1 1 0',
+                minWidth: 0,
+                fontSize: 11.5,
+                lineHeight: '14px',
+                height: 28,
+                overflow: 'hidden',
+                textAlign: 'center',
+              }}
+            >
               {name}
             </Box>
           ))}

@@ -1,5 +1,5 @@
-import Box from "@mui/material/Box";
-import type { SystemStyleObject } from "@mui/system";
+import Box from '@mui/material/Box';
+import type { SystemStyleObject } from '@mui/system';
 import type { Place } from '@/server/views/wall-view';
 import { PLACE_NAMES, placeBackground } from '../ladder/places';
 
@@ -8,12 +8,26 @@ const PLACES: Place[] = ['oven', 'bench', 'fridge', 'freezer', 'dry box', 'machi
 /** What the colours and textures say. */
 export function Legend({ climbs }: { climbs: boolean }) {
   return (
-    <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'center', px: 2, py: 0.75, borderTop: '1px solid var(--zl-line)', fontSize: 12.5, color: 'var(--zl-muted)' }}>
+    <Box
+      sx={{
+        display: 'flex',
+        flexWrap: 'wrap',
+        gap: 2,
+        alignItems: 'center',
+        px: 2,
+        py: 0.75,
+        borderTop: '1px solid var(--zl-line)',
+        fontSize: 12.5,
+        color: 'var(--zl-muted)',
+      }}
+    >
       <Item name="hands" sx={{ background: 'var(--zl-zest)', border: '1px solid var(--zl-zestEdge)' }} />
       {PLACES.map((p) => (
         <Item key={p} name={PLACE_NAMES[p]} sx={placeBackground(p)} />
       ))}
-      <Box sx={{ ml: 'auto' }}>left rail: the cake · right rail: what goes into it · time {climbs ? 'climbs' : 'falls'} to pickup</Box>
+      <Box sx={{ ml: 'auto' }}>
+        left rail: the cake · right rail: what goes into it · time {climbs ? 'climbs' : 'falls'} to pickup
+      </Box>
     </Box>
   );
 }
@@ -21,7 +35,7 @@ export function Legend({ climbs }: { climbs: boolean }) {
 function Item({ name, sx }: { name: string; sx: SystemStyleObject }) {
   return (
     <Box component="span" sx={{ display: 'inline-flex', alignItems: 'center', gap: 0.75 }}>
-      <Box component="span" aria-hidden sx={[{ width: 20, height: 12, borderRadius: "3px" }, sx]} />
+      <Box component="span" aria-hidden sx={[{ width: 20, height: 12, borderRadius: '3px' }, sx]} />
       {name}
     </Box>
   );

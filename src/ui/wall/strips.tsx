@@ -46,11 +46,31 @@ const extent = (scale: TimeScale, start: number, end: number) => {
   return { top: Math.min(a, b), height: Math.max(2, Math.abs(a - b)) };
 };
 
-function HandStrip({ hand, scale, lit, onOpen }: { hand: HandView; scale: TimeScale; lit: boolean; onOpen: (step: string) => void }) {
+function HandStrip({
+  hand,
+  scale,
+  lit,
+  onOpen,
+}: {
+  hand: HandView;
+  scale: TimeScale;
+  lit: boolean;
+  onOpen: (step: string) => void;
+}) {
   return (
     <Box sx={{ position: 'relative', width: HAND, opacity: lit ? 1 : 0.3 }}>
       {hand.shifts.map(([start, end]) => (
-        <Box key={start} sx={{ position: 'absolute', left: 3, right: 3, borderRadius: '4px', bgcolor: 'var(--zl-shift)', ...extent(scale, start, end) }} />
+        <Box
+          key={start}
+          sx={{
+            position: 'absolute',
+            left: 3,
+            right: 3,
+            borderRadius: '4px',
+            bgcolor: 'var(--zl-shift)',
+            ...extent(scale, start, end),
+          }}
+        />
       ))}
       {hand.jobs.map((j) => (
         <Box
@@ -60,7 +80,17 @@ function HandStrip({ hand, scale, lit, onOpen }: { hand: HandView; scale: TimeSc
           tabIndex={-1}
           title={`${hand.name}: ${j.name}`}
           onClick={() => onOpen(j.step)}
-          sx={{ position: 'absolute', left: 3, right: 3, p: 0, border: '1px solid var(--zl-zestEdge)', borderRadius: '2px', bgcolor: 'var(--zl-zest)', cursor: 'pointer', ...extent(scale, j.start, j.end) }}
+          sx={{
+            position: 'absolute',
+            left: 3,
+            right: 3,
+            p: 0,
+            border: '1px solid var(--zl-zestEdge)',
+            borderRadius: '2px',
+            bgcolor: 'var(--zl-zest)',
+            cursor: 'pointer',
+            ...extent(scale, j.start, j.end),
+          }}
         />
       ))}
     </Box>
@@ -74,7 +104,14 @@ function OvenStrip({ oven, scale, onOpen }: { oven: OvenView; scale: TimeScale; 
   });
   const side = lanes(boxes);
   return (
-    <Box sx={{ position: 'relative', width: OVEN, borderLeft: '1px solid var(--zl-line)', borderRight: '1px solid var(--zl-line)' }}>
+    <Box
+      sx={{
+        position: 'relative',
+        width: OVEN,
+        borderLeft: '1px solid var(--zl-line)',
+        borderRight: '1px solid var(--zl-line)',
+      }}
+    >
       {oven.loads.map((l, i) => {
         const { top, height } = extent(scale, l.start, l.end);
         const { lane, of } = side[i]!;
@@ -86,7 +123,25 @@ function OvenStrip({ oven, scale, onOpen }: { oven: OvenView; scale: TimeScale; 
             title={`${oven.name}: ${l.name}, ${l.celsius} °C, ${l.units} of ${oven.slots} slots`}
             aria-label={`${oven.name}: ${l.name}, ${l.celsius} °C`}
             onClick={() => onOpen(l.step)}
-            sx={{ position: 'absolute', top, height, left: `${(lane / of) * 100}%`, width: `${100 / of}%`, p: 0, border: 0, borderRadius: '3px', color: '#fff', font: 'inherit', fontFamily: headingFont, fontWeight: 700, fontSize: 11, lineHeight: 1, cursor: 'pointer', overflow: 'hidden', ...placeBackground('oven', Math.max(l.celsius, 165)) }}
+            sx={{
+              position: 'absolute',
+              top,
+              height,
+              left: `${(lane / of) * 100}%`,
+              width: `${100 / of}%`,
+              p: 0,
+              border: 0,
+              borderRadius: '3px',
+              color: '#fff',
+              font: 'inherit',
+              fontFamily: headingFont,
+              fontWeight: 700,
+              fontSize: 11,
+              lineHeight: 1,
+              cursor: 'pointer',
+              overflow: 'hidden',
+              ...placeBackground('oven', Math.max(l.celsius, 165)),
+            }}
           >
             {of === 1 && height >= 13 ? `${l.celsius}°` : ''}
           </Box>
@@ -110,15 +165,43 @@ function StoreStrip({ store, scale }: { store: StoreView; scale: TimeScale }) {
         const until = store.times[i + 1];
         if (used === 0 || until === undefined) return null;
         const { top, height } = extent(scale, t, until);
-        return <Box key={t} sx={{ position: 'absolute', left: 0, top, height, width: (used / most) * room, ...placeBackground(store.kind === 'freezer' ? 'freezer' : 'fridge') }} />;
+        return (
+          <Box
+            key={t}
+            sx={{
+              position: 'absolute',
+              left: 0,
+              top,
+              height,
+              width: (used / most) * room,
+              ...placeBackground(store.kind === 'freezer' ? 'freezer' : 'fridge'),
+            }}
+          />
+        );
       })}
-      <Box sx={{ position: 'absolute', top: 0, bottom: 0, left: (store.shelves / most) * room, borderLeft: '2px dashed var(--zl-misses)' }} />
+      <Box
+        sx={{
+          position: 'absolute',
+          top: 0,
+          bottom: 0,
+          left: (store.shelves / most) * room,
+          borderLeft: '2px dashed var(--zl-misses)',
+        }}
+      />
     </Box>
   );
 }
 
 /** The feet of the strips: whose hands, which oven, what cold. */
-export function StripFeet({ view, person, onPerson }: { view: WallView; person: string | null; onPerson: (id: string | null) => void }) {
+export function StripFeet({
+  view,
+  person,
+  onPerson,
+}: {
+  view: WallView;
+  person: string | null;
+  onPerson: (id: string | null) => void;
+}) {
   return (
     <Box sx={{ display: 'flex', gap: `${GAP}px`, px: 1.25, pt: 0.75, alignItems: 'flex-start' }}>
       {view.hands.map((h) => (
@@ -130,7 +213,19 @@ export function StripFeet({ view, person, onPerson }: { view: WallView; person: 
           aria-label={`Light up the rungs of ${h.name}`}
           aria-pressed={person === h.id}
           onClick={() => onPerson(person === h.id ? null : h.id)}
-          sx={{ width: HAND, height: 32, p: 0, border: 0, borderRadius: '13px', bgcolor: person === h.id ? 'var(--zl-zest)' : 'var(--zl-bar)', color: person === h.id ? 'var(--zl-onZest)' : 'var(--zl-barText)', font: 'inherit', fontSize: 11.5, fontWeight: 700, cursor: 'pointer' }}
+          sx={{
+            width: HAND,
+            height: 32,
+            p: 0,
+            border: 0,
+            borderRadius: '13px',
+            bgcolor: person === h.id ? 'var(--zl-zest)' : 'var(--zl-bar)',
+            color: person === h.id ? 'var(--zl-onZest)' : 'var(--zl-barText)',
+            font: 'inherit',
+            fontSize: 11.5,
+            fontWeight: 700,
+            cursor: 'pointer',
+          }}
         >
           {h.initials}
         </Box>
@@ -141,7 +236,13 @@ export function StripFeet({ view, person, onPerson }: { view: WallView; person: 
       ))}
       <Box sx={{ width: 8 }} />
       {view.stores.map((s) => (
-        <Foot key={s.kind} width={STORE} name={s.kind} detail={`of ${s.shelves}`} title={`${s.kind}: ${s.shelves} shelf places`} />
+        <Foot
+          key={s.kind}
+          width={STORE}
+          name={s.kind}
+          detail={`of ${s.shelves}`}
+          title={`${s.kind}: ${s.shelves} shelf places`}
+        />
       ))}
     </Box>
   );

@@ -44,11 +44,23 @@ export function WallHead({ view, zoom, onZoom, climbs, onTurn, onShow }: WallHea
         <b>{headline.text}</b>{' '}
         {headline.fix &&
           ('replan' in headline.fix ? (
-            <Button size="small" variant="contained" disabled={replan.busy} onClick={() => replan.run(() => replanAction())} sx={{ ml: 0.5, minHeight: 30, py: 0 }}>
+            <Button
+              size="small"
+              variant="contained"
+              disabled={replan.busy}
+              onClick={() => replan.run(() => replanAction())}
+              sx={{ ml: 0.5, minHeight: 30, py: 0 }}
+            >
               {headline.fix.label}
             </Button>
           ) : (
-            <Button component={NextLink} href={`/orders/${headline.fix.order}#help`} size="small" variant="contained" sx={{ ml: 0.5, minHeight: 30, py: 0 }}>
+            <Button
+              component={NextLink}
+              href={`/orders/${headline.fix.order}#help`}
+              size="small"
+              variant="contained"
+              sx={{ ml: 0.5, minHeight: 30, py: 0 }}
+            >
               {headline.fix.label}
             </Button>
           ))}
@@ -60,7 +72,18 @@ export function WallHead({ view, zoom, onZoom, climbs, onTurn, onShow }: WallHea
               component="button"
               type="button"
               onClick={() => onShow(l.order)}
-              sx={{ border: 0, bgcolor: 'transparent', font: 'inherit', fontWeight: 700, p: 0, pl: 1, cursor: 'pointer', color: `var(--zl-${toneOf(l.status)}Text)`, textDecoration: 'underline', textUnderlineOffset: 2 }}
+              sx={{
+                border: 0,
+                bgcolor: 'transparent',
+                font: 'inherit',
+                fontWeight: 700,
+                p: 0,
+                pl: 1,
+                cursor: 'pointer',
+                color: `var(--zl-${toneOf(l.status)}Text)`,
+                textDecoration: 'underline',
+                textUnderlineOffset: 2,
+              }}
             >
               {TONE_SHAPES[toneOf(l.status)]} {l.title}
             </Box>
@@ -68,16 +91,36 @@ export function WallHead({ view, zoom, onZoom, climbs, onTurn, onShow }: WallHea
         </Box>
       </Box>
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 0.5 }}>
-        <IconButton aria-label="Show more days" title="Show more days" disabled={at <= 0} onClick={() => onZoom(BY_SIZE[at - 1]!)}>
+        <IconButton
+          aria-label="Show more days"
+          title="Show more days"
+          disabled={at <= 0}
+          onClick={() => onZoom(BY_SIZE[at - 1]!)}
+        >
           <Remove />
         </IconButton>
-        <IconButton aria-label="Show more detail" title="Show more detail" disabled={at >= BY_SIZE.length - 1} onClick={() => onZoom(BY_SIZE[at + 1]!)}>
+        <IconButton
+          aria-label="Show more detail"
+          title="Show more detail"
+          disabled={at >= BY_SIZE.length - 1}
+          onClick={() => onZoom(BY_SIZE[at + 1]!)}
+        >
           <Add />
         </IconButton>
-        <IconButton aria-label={climbs ? 'Let time fall' : 'Let time climb'} title={climbs ? 'Turn the wall over: time falls' : 'Turn the wall over: time climbs'} onClick={onTurn}>
+        <IconButton
+          aria-label={climbs ? 'Let time fall' : 'Let time climb'}
+          title={climbs ? 'Turn the wall over: time falls' : 'Turn the wall over: time climbs'}
+          onClick={onTurn}
+        >
           <SwapVert />
         </IconButton>
-        <Button variant="outlined" color="secondary" disabled={replan.busy} onClick={() => replan.run(() => replanAction())} sx={{ ml: 0.5 }}>
+        <Button
+          variant="outlined"
+          color="secondary"
+          disabled={replan.busy}
+          onClick={() => replan.run(() => replanAction())}
+          sx={{ ml: 0.5 }}
+        >
           {replan.busy ? 'Planning…' : 'Re-plan'}
         </Button>
         <Button variant="contained" component={NextLink} href="/orders/new">

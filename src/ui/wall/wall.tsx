@@ -18,7 +18,6 @@ import { StripFeet, Strips, stripsWidth } from './strips';
 import { WallHead, ZOOMS, type Zoom } from './wall-head';
 
 const LADDER_WIDTH = 112;
-const WIDEST_LADDER = 190;
 const FOLD_HEIGHT = 42;
 /** Minutes shown around the first and the last thing on the wall. */
 const MARGIN = 70;
@@ -37,7 +36,7 @@ export function Wall({ view }: { view: WallView }) {
 
   const climbs = direction === 'climbs';
   const scale = useMemo(() => wallScale(view, Number(zoom), climbs), [view, zoom, climbs]);
-  useScrollTo(scroller, scale, minute);
+  useKeptTime(scroller, scale, minute);
 
   const toggle = useCallback((order: number) => {
     setOpened((now) => {
@@ -47,15 +46,28 @@ export function Wall({ view }: { view: WallView }) {
     });
   }, []);
   const show = (order: number) =>
-    scroller.current?.querySelector(`[data-ladder="${order}"]`)?.scrollIntoView({ inline: 'center', block: 'nearest', behavior: 'smooth' });
+    scroller.current
+      ?.querySelector(`[data-ladder="${order}"]`)
+      ?.scrollIntoView({ inline: 'center', block: 'nearest', behavior: 'smooth' });
 
   const width = (l: LadderView) => (opened.has(l.order) ? (l.components.length + 1) * LADDER_WIDTH : LADDER_WIDTH);
-  const columns = view.ladders.map((l) => `minmax(${width(l)}px, ${opened.has(l.order) ? width(l) * 1.2 : WIDEST_LADDER}px)`).join(' ');
+  const columns = view.ladders
+    .map((l) => `minmax(${width(l)}px, ${opened.has(l.order) ? l.components.length + 1 : 1}fr)`)
+    .join(' ');
   const strips = stripsWidth(view);
   const feet = (
     <Feet climbs={climbs}>
       <Sticky side="left" width={AXIS_WIDTH} />
-      <Box sx={{ display: 'grid', gridTemplateColumns: columns, columnGap: '14px', px: 1.5, flex: 1, minWidth: 'max-content' }}>
+      <Box
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: columns,
+          columnGap: '14px',
+          px: 1.5,
+          flex: 1,
+          minWidth: 'max-content',
+        }}
+      >
         {view.ladders.map((l) => (
           <LadderFoot key={l.order} ladder={l} open={opened.has(l.order)} onToggle={() => toggle(l.order)} />
         ))}
@@ -67,19 +79,55 @@ export function Wall({ view }: { view: WallView }) {
   );
 
   return (
-    <Box component="main" sx={{ flex: '0 0 auto', display: 'flex', flexDirection: 'column', height: 'calc(100dvh - 52px)', minHeight: 420 }}>
-      <WallHead view={view} zoom={zoom} onZoom={setZoom} climbs={climbs} onTurn={() => setDirection(climbs ? 'falls' : 'climbs')} onShow={show} />
-      <Box ref={scroller} data-testid="wall" tabIndex={0} role="region" aria-label="Ladders over time" sx={{ flex: 1, overflow: 'auto', position: 'relative', borderTop: '1px solid var(--zl-line)' }}>
-        <Box sx={{ display: 'flex', flexDirection: 'column', width: 'max-content', minWidth: '100%', minHeight: '100%' }}>
+    <Box
+      component="main"
+      sx={{ flex: '0 0 auto', display: 'flex', flexDirection: 'column', height: 'calc(100dvh - 52px)', minHeight: 420 }}
+    >
+      <WallHead
+        view={view}
+        zoom={zoom}
+        onZoom={setZoom}
+        climbs={climbs}
+        onTurn={() => setDirection(climbs ? 'falls' : 'climbs')}
+        onShow={show}
+      />
+      <Box
+        ref={scroller}
+        data-testid="wall"
+        tabIndex={0}
+        role="region"
+        aria-label="Ladders over time"
+        sx={{ flex: 1, overflow: 'auto', position: 'relative', borderTop: '1px solid var(--zl-line)' }}
+      >
+        <Box
+          sx={{ display: 'flex', flexDirection: 'column', width: 'max-content', minWidth: '100%', minHeight: '100%' }}
+        >
           {!climbs && feet}
-          <Box sx={{ display: 'flex', position: 'relative', height: scale.height, flex: '0 0 auto', mt: climbs ? 'auto' : 0 }}>
+          <Box
+            sx={{
+              display: 'flex',
+              position: 'relative',
+              height: scale.height,
+              flex: '0 0 auto',
+              mt: climbs ? 'auto' : 0,
+            }}
+          >
             <Sticky side="left" width={AXIS_WIDTH}>
               <TimeAxis scale={scale} clock={view.clock} />
               <NowLine y={scale.y(minute)} text={timeOf(minute, view.clock).toFormat('HH:mm')} badge />
             </Sticky>
             <Box sx={{ position: 'relative', flex: 1, minWidth: 'max-content' }}>
               <TimeGrid scale={scale} clock={view.clock} />
-              <Box sx={{ position: 'relative', display: 'grid', gridTemplateColumns: columns, columnGap: '14px', px: 1.5, height: '100%' }}>
+              <Box
+                sx={{
+                  position: 'relative',
+                  display: 'grid',
+                  gridTemplateColumns: columns,
+                  columnGap: '14px',
+                  px: 1.5,
+                  height: '100%',
+                }}
+              >
                 {view.ladders.map((l) => {
                   const Shape = opened.has(l.order) ? OpenLadder : FoldedLadder;
                   return (
@@ -108,7 +156,18 @@ export function Wall({ view }: { view: WallView }) {
 
 function Feet({ climbs, children }: { climbs: boolean; children: React.ReactNode }) {
   return (
-    <Box sx={{ display: 'flex', flex: '0 0 auto', position: 'sticky', zIndex: 8, bgcolor: 'var(--zl-paper)', ...(climbs ? { bottom: 0, borderTop: '2px solid var(--zl-ink)' } : { top: 0, borderBottom: '2px solid var(--zl-ink)' }) }}>
+    <Box
+      sx={{
+        display: 'flex',
+        flex: '0 0 auto',
+        position: 'sticky',
+        zIndex: 8,
+        bgcolor: 'var(--zl-paper)',
+        ...(climbs
+          ? { bottom: 0, borderTop: '2px solid var(--zl-ink)' }
+          : { top: 0, borderBottom: '2px solid var(--zl-ink)' }),
+      }}
+    >
       {children}
     </Box>
   );
@@ -116,7 +175,17 @@ function Feet({ climbs, children }: { climbs: boolean; children: React.ReactNode
 
 function Sticky({ side, width, children }: { side: 'left' | 'right'; width: number; children?: React.ReactNode }) {
   return (
-    <Box sx={{ position: 'sticky', [side]: 0, width, flex: '0 0 auto', zIndex: 6, bgcolor: 'var(--zl-paper)', ...(side === 'right' ? { borderLeft: '1px solid var(--zl-line)' } : {}) }}>
+    <Box
+      sx={{
+        position: 'sticky',
+        [side]: 0,
+        width,
+        flex: '0 0 auto',
+        zIndex: 6,
+        bgcolor: 'var(--zl-paper)',
+        ...(side === 'right' ? { borderLeft: '1px solid var(--zl-line)' } : {}),
+      }}
+    >
       {children}
     </Box>
   );
@@ -141,15 +210,17 @@ function wallScale(view: WallView, pixelsPerHour: number, climbs: boolean): Time
 }
 
 /** Brings now into view at first, and keeps the time in the middle where it was when the scale changes. */
-function useScrollTo(scroller: React.RefObject<HTMLDivElement | null>, scale: TimeScale, minute: number): void {
-  const last = useRef<{ scale: TimeScale; key: string } | null>(null);
+function useKeptTime(scroller: React.RefObject<HTMLDivElement | null>, scale: TimeScale, minute: number): void {
+  const last = useRef<TimeScale | null>(null);
+  const ref = useRef(scroller);
   useLayoutEffect(() => {
-    const box = scroller.current;
+    const box = ref.current.current;
     if (!box) return;
-    const key = `${scale.pixelsPerMinute} ${scale.climbs}`;
+    const before = last.current;
+    last.current = scale;
     const middle = box.clientHeight / 2;
-    if (!last.current) box.scrollTop = scale.y(minute) - box.clientHeight * (scale.climbs ? 0.72 : 0.2);
-    else if (last.current.key !== key) box.scrollTop = scale.y(last.current.scale.minuteAt(box.scrollTop + middle)) - middle;
-    last.current = { scale, key };
-  }, [scroller, scale, minute]);
+    if (!before) box.scrollTo({ top: scale.y(minute) - box.clientHeight * (scale.climbs ? 0.66 : 0.2) });
+    else if (before.pixelsPerMinute !== scale.pixelsPerMinute || before.climbs !== scale.climbs)
+      box.scrollTo({ top: scale.y(before.minuteAt(box.scrollTop + middle)) - middle });
+  }, [scale, minute]);
 }

@@ -1,0 +1,53 @@
+import next from 'eslint-config-next';
+import tseslint from 'typescript-eslint';
+
+/** The architecture's import rules: `from` may not be imported by `target`. */
+const zone = (target, from, message, except) => ({ target, from, message, ...(except ? { except } : {}) });
+
+const config = [
+  { ignores: ['.next/', 'data/', 'drizzle/', 'next-env.d.ts', 'test-results/', 'playwright-report/'] },
+  ...next,
+  ...tseslint.configs.recommended,
+  {
+    files: ['src/**/*.{ts,tsx}', 'cli/**/*.ts'],
+    rules: {
+      'import/no-restricted-paths': [
+        'error',
+        {
+          zones: [
+            zone('./src/core', './src', 'The core imports nothing but the core.', ['./core']),
+            zone('./src/data', './src/ui', 'Data knows no screens.'),
+            zone('./src/data', './src/server', 'Data knows no use cases.'),
+            zone('./src/server', './src/ui', 'Use cases know no screens.'),
+            zone('./src/workers', './src', 'Workers wrap the core only.', ['./core', './workers']),
+            zone('./src/core', './src/app', 'Nothing imports from app.'),
+            zone('./src/data', './src/app', 'Nothing imports from app.'),
+            zone('./src/server', './src/app', 'Nothing imports from app.'),
+            zone('./src/ui', './src/app', 'Nothing imports from app.'),
+            zone('./src/ui', './src/data', 'Screens reach the data through use cases.'),
+            zone('./src/app', './src/core', 'Pages hold no logic: call a use case.'),
+            zone('./src/app', './src/data', 'Pages hold no logic: call a use case.'),
+          ],
+        },
+      ],
+    },
+  },
+  {
+    files: ['src/core/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    rules: {
+      // The few pure libraries that the core names.
+      'no-restricted-imports': [
+        'error',
+        { patterns: [{ regex: '^(?!\\.|luxon$|yup$)', message: 'The core imports only luxon and yup.' }] },
+      ],
+      'no-restricted-properties': [
+        'error',
+        { object: 'Date', property: 'now', message: 'The clock comes in.' },
+        { object: 'Math', property: 'random', message: 'The seed comes in.' },
+      ],
+    },
+  },
+];
+
+export default config;

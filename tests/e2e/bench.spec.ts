@@ -1,0 +1,36 @@
+import { expect, test } from '@playwright/test';
+import { go } from './go';
+
+test('a step is begun and finished with one tap each, the wall shows it, and a tap can be taken back', async ({
+  page,
+  context,
+}) => {
+  const wall = await context.newPage();
+  await go(wall, '/');
+  await go(page, '/bench');
+  await page.getByRole('link', { name: /Bo/ }).click();
+  const now = page.getByRole('region', { name: 'Now' });
+  await expect(now).toContainText(/Next, \d\d:\d\d/);
+  const name = (await now.getByRole('heading').textContent())!;
+  await now.getByRole('button', { name: /^Start/ }).click();
+  await expect(now).toContainText(/Now, since/);
+  await expect(page.getByRole('timer')).toBeVisible();
+  await expect(wall.locator('[data-state="running"]', { hasText: name }).first()).toBeAttached();
+  await now.getByRole('button', { name: '+ 5 min' }).click();
+  await expect(now.getByRole('button', { name: 'Done' })).toBeEnabled();
+  await now.getByRole('button', { name: 'Done' }).click();
+  await expect(page.getByText(`Told last: “${name}” done`)).toBeVisible();
+  await expect(wall.locator('[data-state="done"]', { hasText: name }).first()).toBeAttached();
+  await page.getByRole('button', { name: 'Take it back' }).click();
+  await expect(now.getByRole('heading')).toHaveText(name);
+});
+
+test('formulas scale by a yield', async ({ page }) => {
+  await go(page, '/formulas');
+  await page.getByLabel(/Find by name/).fill('quince curd');
+  await page.getByRole('link', { name: /Quince curd/ }).click();
+  await page.getByLabel('Yield in g').fill('1840');
+  await expect(page.getByRole('row', { name: /Quince purée/ })).toContainText('652');
+  await page.getByLabel('Yield in g').fill('none');
+  await expect(page.getByText('A number of grams above 0')).toBeVisible();
+});

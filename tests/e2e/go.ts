@@ -1,0 +1,7 @@
+import type { Page } from '@playwright/test';
+
+/** Opens a page and waits until it is alive. */
+export async function go(page: Page, path: string): Promise<void> {
+  await page.goto(path);
+  await page.locator('[data-hydrated]').first().waitFor();
+}

@@ -1,0 +1,67 @@
+import { expect, test } from '@playwright/test';
+import { go } from './go';
+
+test.describe('the wall', () => {
+  test('shows every ladder with its flag, and says what to fix first', async ({ page }) => {
+    await go(page, '/');
+    await expect(page.getByTestId('wall').locator('[data-ladder]')).toHaveCount(13);
+    await expect(page.getByRole('status')).toContainText('Moss engagement misses its pickup by');
+    await expect(page.getByRole('status').getByRole('button', { name: /Night nurses/ })).toBeVisible();
+    expect(await page.locator('[data-step]').count()).toBeGreaterThan(100);
+    await expect(page.locator('[data-state="done"]').first()).toBeAttached();
+    await expect(page.locator('[data-state="overdue"]')).toHaveCount(0);
+  });
+
+  test('a rung opens what, how much, until what sign, who, and why it lies there', async ({ page }) => {
+    await go(page, '/');
+    await page.getByRole('button', { name: /^Whip roulade foam, Night nurses/ }).click();
+    const details = page.getByRole('dialog');
+    await expect(details).toContainText('Whip roulade foam');
+    for (const heading of ['How much', 'Until', 'Who', 'Why not later', 'Afterwards'])
+      await expect(details).toContainText(heading);
+    await expect(details).toContainText('a foam waits for nobody');
+    await page.keyboard.press('Escape');
+    await expect(details).toBeHidden();
+  });
+
+  test('zooms, turns over, lights up a person, opens a ladder', async ({ page }) => {
+    await go(page, '/');
+    const rung = page.getByRole('button', { name: /^Whip roulade foam, Night nurses/ });
+    const flag = page
+      .locator('[data-ladder]')
+      .first()
+      .getByText(/13:\d\d/);
+    const before = (await rung.boundingBox())!;
+    expect((await flag.boundingBox())!.y).toBeLessThan(before.y);
+    await page.getByRole('button', { name: 'Show more detail' }).click();
+    await expect.poll(async () => (await rung.boundingBox())!.height).toBeGreaterThan(before.height);
+    await page.getByRole('button', { name: 'Let time fall' }).click();
+    await expect.poll(async () => (await flag.boundingBox())!.y - (await rung.boundingBox())!.y).toBeGreaterThan(0);
+    await page.getByRole('button', { name: 'Light up the rungs of Bo' }).click();
+    await expect(page.getByRole('button', { name: /^Mix rye dough, Harbour choir/ })).toHaveCSS('opacity', /0\.28|1/);
+    await expect(page.getByRole('button', { name: 'Light up the rungs of Bo' })).toHaveAttribute(
+      'aria-pressed',
+      'true',
+    );
+    const ladder = page.locator('[data-ladder]').first();
+    const narrow = (await ladder.boundingBox())!.width;
+    await page.getByRole('button', { name: 'Open the ladder of Night nurses' }).click();
+    await expect.poll(async () => (await ladder.boundingBox())!.width).toBeGreaterThan(narrow * 1.8);
+  });
+
+  test('keeps a dark theme', async ({ page }) => {
+    await go(page, '/');
+    await page.getByRole('button', { name: 'Dark theme' }).click();
+    await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark');
+    await page.reload();
+    await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark');
+  });
+
+  test('an unknown address is a friendly 404', async ({ page }) => {
+    for (const path of ['/orders/99999', '/orders/abc', '/formulas/nothing', '/bench/nobody', '/nowhere']) {
+      const response = await page.goto(path);
+      expect(response?.status()).toBe(404);
+      await expect(page.getByRole('heading', { name: 'This rung is missing' })).toBeVisible();
+    }
+  });
+});
