@@ -27,7 +27,7 @@ describe('solve', () => {
   });
 
   it('makes plans that the checker accepts for made-up kitchens of 1 to 40 cakes', () => {
-    for (let seed = 1; seed <= 120; seed++) {
+    for (let seed = 1; seed <= 60; seed++) {
       const problem = generateProblem({
         cakes: 1 + ((seed * 7) % 40),
         seed,

@@ -1,3 +1,5 @@
+'use client';
+
 import Box from '@mui/material/Box';
 import NextLink from 'next/link';
 import type { BenchPerson } from '@/server/bench';

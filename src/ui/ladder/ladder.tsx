@@ -3,7 +3,7 @@ import type { Clock } from '@/core/planner/calendars';
 import { timeOf } from '@/core/planner/calendars';
 import type { LadderView, RailView, RungView } from '@/server/views/wall-view';
 import { toneOf } from '../parts/status';
-import { Flag } from './flag';
+import { Flag, flagBox } from './flag';
 import { Rail } from './rails';
 import { Rung } from './rung';
 import { layOutRungs } from './rung-layout';
@@ -76,11 +76,13 @@ function Column({
   flagged = false,
 }: LadderProps & { rungs: RungView[]; left: RailView[]; right: RailView[]; flagged?: boolean }) {
   const time = (minute: number) => timeOf(minute, clock).toFormat('ccc HH:mm');
+  const pickup = scale.y(ladder.pickup);
+  const laid = layOutRungs(rungs, scale, flagged ? flagBox(pickup, scale.climbs) : null);
   return (
     <Box sx={{ position: 'relative', flex: '1 1 0', minWidth: 0, height: '100%' }}>
       <Rail rails={left} scale={scale} side="left" />
       <Rail rails={right} scale={scale} side="right" />
-      {layOutRungs(rungs, scale).map((placed) => (
+      {laid.rungs.map((placed) => (
         <Rung
           key={placed.rung.step}
           placed={placed}
@@ -92,8 +94,7 @@ function Column({
       ))}
       {flagged && (
         <Flag
-          y={scale.y(ladder.pickup)}
-          climbs={scale.climbs}
+          top={laid.flagTop}
           tone={toneOf(ladder.status)}
           time={timeOf(ladder.pickup, clock).toFormat('ccc HH:mm')}
         />

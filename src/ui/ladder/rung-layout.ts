@@ -1,5 +1,5 @@
 import type { RungView } from '@/server/views/wall-view';
-import { lanes } from './lanes';
+import { lanes, type Box } from './lanes';
 import { spread } from './spread';
 import type { TimeScale } from './time-scale';
 
@@ -18,9 +18,13 @@ const LEAST_MARK = 3;
 
 /**
  * Rungs that run at the same time share the width; short rungs that would only touch because a name needs its height
- * move apart by a few pixels.
+ * move apart by a few pixels, and make room for a flag that flies among them.
  */
-export function layOutRungs(rungs: RungView[], scale: TimeScale): PlacedRung[] {
+export function layOutRungs(
+  rungs: RungView[],
+  scale: TimeScale,
+  flag: Box | null = null,
+): { rungs: PlacedRung[]; flagTop: number } {
   const named = scale.pixelsPerMinute >= NAMES_FROM;
   const boxes = rungs.map((r) => {
     const [a, b] = [scale.y(r.start), scale.y(r.end)];
@@ -32,14 +36,16 @@ export function layOutRungs(rungs: RungView[], scale: TimeScale): PlacedRung[] {
     const missing = Math.max(0, least - (bottom - top)) / 2;
     return { top: top - missing, bottom: bottom + missing };
   });
-  if (!named)
-    return rungs.map((rung, i) => ({
+  if (!named) {
+    const marks = rungs.map((rung, i) => ({
       rung,
       top: grown[i]!.top,
       height: grown[i]!.bottom - grown[i]!.top,
       lane: 0,
       of: 1,
     }));
+    return { rungs: marks, flagTop: flag?.top ?? 0 };
+  }
 
   // Rungs side by side move as one block.
   const blocks = clusters(boxes, sideBySide).map((members) => ({
@@ -47,7 +53,7 @@ export function layOutRungs(rungs: RungView[], scale: TimeScale): PlacedRung[] {
     top: Math.min(...members.map((i) => grown[i]!.top)),
     bottom: Math.max(...members.map((i) => grown[i]!.bottom)),
   }));
-  const tops = spread(blocks);
+  const tops = spread(flag ? [...blocks, flag] : blocks);
   const placed: PlacedRung[] = [];
   blocks.forEach((block, k) => {
     for (const i of block.members)
@@ -58,7 +64,7 @@ export function layOutRungs(rungs: RungView[], scale: TimeScale): PlacedRung[] {
         height: grown[i]!.bottom - grown[i]!.top,
       };
   });
-  return placed;
+  return { rungs: placed, flagTop: tops[blocks.length] ?? 0 };
 }
 
 function clusters(boxes: { top: number; bottom: number }[], side: { of: number }[]): number[][] {

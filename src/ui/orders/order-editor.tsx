@@ -43,6 +43,8 @@ export function OrderEditor({ id, version, title, form }: OrderEditorProps) {
     defaultValues: form.values,
     mode: 'onTouched',
   });
+  // What was opened is what is changed: a refresh behind the form must not make a stale edit look new.
+  const [opened] = useState(version);
   const [problem, setProblem] = useState<string | null>(null);
   const [portions, build] = useWatch({ control, name: ['portions', 'build'] });
   const sizes = useSizes(form, build, portions, (size) =>
@@ -52,7 +54,7 @@ export function OrderEditor({ id, version, title, form }: OrderEditorProps) {
   const save = handleSubmit(async (values) => {
     setProblem(null);
     try {
-      const result = id === null ? await takeOrderAction(values) : await changeOrderAction(id, version, values);
+      const result = id === null ? await takeOrderAction(values) : await changeOrderAction(id, opened, values);
       if (result.ok) {
         router.push(`/orders/${result.id}`);
         return;

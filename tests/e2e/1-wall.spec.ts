@@ -26,7 +26,7 @@ test.describe('the wall', () => {
 
   test('zooms, turns over, lights up a person, opens a ladder', async ({ page }) => {
     await go(page, '/');
-    const rung = page.getByRole('button', { name: /^Whip roulade foam, Night nurses/ });
+    const rung = page.getByRole('button', { name: /^Model blossoms, Moss engagement/ });
     const flag = page
       .locator('[data-ladder]')
       .first()

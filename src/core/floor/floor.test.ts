@@ -1,0 +1,122 @@
+import { floorState, type FloorEvent } from './floor-state';
+import { withFloor } from './with-floor';
+import { openSteps } from './open-steps';
+import { orderStatus } from './order-status';
+import { generateProblem } from '../planner/testing/generate';
+import { solve } from '../planner/solve';
+import { replan } from '../planner/replan';
+import { readyTimes } from '../planner/ready-times';
+import type { Plan } from '../planner/plan';
+import type { Problem } from '../planner/problem';
+
+const start = (id: number, step: string, minute: number): FloorEvent => ({
+  id,
+  kind: 'start',
+  minute,
+  step,
+  people: ['p1'],
+  equipment: [],
+});
+const finish = (id: number, step: string, minute: number): FloorEvent => ({ id, kind: 'finish', minute, step });
+
+function planned(problem: Problem): Plan {
+  const solved = solve(problem, { seed: 1, rounds: 20, stop: () => false });
+  if (!solved.ok) throw new Error('no plan');
+  return solved.plan;
+}
+
+describe('the state of the floor', () => {
+  it('is read off the events', () => {
+    const state = floorState([
+      start(1, 'a', 10),
+      { id: 2, kind: 'extend', minute: 20, step: 'a', minutes: 5 },
+      finish(3, 'a', 33),
+      start(4, 'b', 34),
+    ]);
+    expect(state.get('a')).toMatchObject({ state: 'done', start: 10, end: 33, extended: 5, event: 3 });
+    expect(state.get('b')).toMatchObject({ state: 'running', end: null });
+  });
+  it('forgets what was taken back, and only that', () => {
+    const events = [start(1, 'a', 10), finish(2, 'a', 30)];
+    expect(floorState([...events, { id: 3, kind: 'take back', minute: 31, event: 2 }]).get('a')).toMatchObject({
+      state: 'running',
+    });
+    expect(floorState([...events, { id: 3, kind: 'take back', minute: 31, event: 1 }]).has('a')).toBe(false);
+  });
+});
+
+describe('facts in the problem', () => {
+  const problem = generateProblem({ cakes: 4, seed: 5 });
+  const plan = planned(problem);
+  const first = [...plan.steps].sort((a, b) => a.start - b.start).find((s) => s.people.length > 0)!;
+  const event: FloorEvent = {
+    id: 1,
+    kind: 'start',
+    minute: first.start,
+    step: first.id,
+    people: first.people,
+    equipment: first.equipment,
+  };
+
+  it('a running step that has run over is expected to end just ahead of now', () => {
+    const now = first.end + 30;
+    const { problem: facts } = withFloor({ ...problem, now }, floorState([event]));
+    expect(facts.steps.find((s) => s.id === first.id)!.placed).toMatchObject({
+      state: 'running',
+      start: first.start,
+      end: now + 1,
+    });
+  });
+
+  it('a part that has stood too long lifts its longest wait, and says so', () => {
+    const now = first.end + 60_000;
+    const done = floorState([event, finish(2, first.id, first.end)]);
+    const { problem: facts, stood } = withFloor({ ...problem, now, horizon: now + 9000 }, done);
+    const waits = facts.waits.filter((w) => w.from === first.id);
+    expect(waits.length).toBeGreaterThan(0);
+    expect(waits.every((w) => w.max === null)).toBe(true);
+    expect(stood.sort()).toEqual(waits.map((w) => w.id).sort());
+  });
+
+  it('a late finish moves what must move, and leaves the other cakes where they are', () => {
+    const late = first.end + 12;
+    const done = floorState([event, finish(2, first.id, late)]);
+    const { problem: facts } = withFloor({ ...problem, now: late }, done);
+    const again = replan(facts, plan, { seed: 1, rounds: 10, stop: () => false });
+    if (!again.ok) throw new Error('no plan');
+    const order = problem.steps.find((s) => s.id === first.id)!.order;
+    const was = new Map(plan.steps.map((s) => [s.id, s.start]));
+    const others = again.plan.steps.filter((s) => problem.steps.find((x) => x.id === s.id)!.order !== order);
+    const moved = others.filter((s) => was.get(s.id) !== s.start && was.get(s.id)! >= late);
+    expect(moved.length).toBeLessThanOrEqual(3);
+    expect(again.plan.steps.find((s) => s.id === first.id)).toMatchObject({ start: first.start, end: late });
+  });
+
+  it('a finish on time moves nothing', () => {
+    const done = floorState([event, finish(2, first.id, first.end)]);
+    const earlier = problem.steps.filter(
+      (s) => plan.steps.find((p) => p.id === s.id)!.start < first.end && s.id !== first.id,
+    );
+    const { problem: facts } = withFloor(
+      { ...problem, now: Math.min(first.end, ...earlier.map((s) => plan.steps.find((p) => p.id === s.id)!.start)) },
+      done,
+    );
+    const again = replan(facts, plan, { seed: 1, stop: () => false });
+    expect(again.ok && again.moved).toBe(0);
+  });
+
+  it('tells how an order stands', () => {
+    const ready = readyTimes(problem, plan);
+    for (const o of problem.orders) {
+      const status = orderStatus(problem, plan, ready, new Map(), o.id, 60);
+      const collect = plan.steps.find((s) => s.id === o.collect)!;
+      if (collect.start > o.pickup) expect(status).toMatchObject({ state: 'misses', late: collect.start - o.pickup });
+      else expect(['holds', 'tight']).toContain(status.state);
+    }
+    const [order] = problem.orders;
+    const all = plan.steps.filter((s) => s.id !== order!.collect);
+    const done = floorState(all.flatMap((s, i) => [start(2 * i, s.id, s.start), finish(2 * i + 1, s.id, s.end)]));
+    expect(openSteps(problem, plan, done, order!.id)).toEqual([]);
+    expect(orderStatus(problem, plan, ready, done, order!.id, 60)).toEqual({ state: 'ready' });
+  });
+});
