@@ -176,7 +176,7 @@ function WaitBlock({
       <Box aria-hidden sx={[{ width: 10, borderRadius: '2px' }, placeBackground(place)]} />
       <Box sx={{ alignSelf: 'center', fontSize: 14, color: 'var(--zl-muted)' }}>
         {name
-          ? `${name}; used after ${durationText(wait.min)} at the earliest`
+          ? `${name}${wait.min > 0 ? `; used after ${durationText(wait.min)} at the earliest` : ''}`
           : `${wait.min === 0 ? 'at once' : `at least ${durationText(wait.min)}`}${limit}${where}`}
         {wait.why && `: ${wait.why}`}
       </Box>

@@ -6,7 +6,7 @@ import { toneOf } from '../parts/status';
 import { Flag, flagBox } from './flag';
 import { Rail } from './rails';
 import { Rung } from './rung';
-import { layOutRungs } from './rung-layout';
+import { LONG_NAME, LONG_NAME_OPEN, layOutRungs } from './rung-layout';
 import type { TimeScale } from './time-scale';
 
 export interface LadderProps {
@@ -30,6 +30,7 @@ export function FoldedLadder(props: LadderProps) {
       left={[...ladder.rails.filter((r) => r.role === main && main !== null), ...cake]}
       right={[...ladder.rails.filter((r) => r.role !== null && r.role !== main), ...cake]}
       flagged
+      longName={LONG_NAME}
     />
   );
 }
@@ -74,10 +75,11 @@ function Column({
   left,
   right,
   flagged = false,
-}: LadderProps & { rungs: RungView[]; left: RailView[]; right: RailView[]; flagged?: boolean }) {
+  longName = LONG_NAME_OPEN,
+}: LadderProps & { rungs: RungView[]; left: RailView[]; right: RailView[]; flagged?: boolean; longName?: number }) {
   const time = (minute: number) => timeOf(minute, clock).toFormat('ccc HH:mm');
   const pickup = scale.y(ladder.pickup);
-  const laid = layOutRungs(rungs, scale, flagged ? flagBox(pickup, scale.climbs) : null);
+  const laid = layOutRungs(rungs, scale, flagged ? flagBox(pickup, scale.climbs) : null, longName);
   return (
     <Box sx={{ position: 'relative', flex: '1 1 0', minWidth: 0, height: '100%' }}>
       <Rail rails={left} scale={scale} side="left" />

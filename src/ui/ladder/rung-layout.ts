@@ -13,7 +13,11 @@ export interface PlacedRung {
 
 /** Below this zoom a rung is a mark without a name. Pixels per minute. */
 export const NAMES_FROM = 0.38;
-const LEAST_HEIGHT = 17;
+const ONE_LINE = 17;
+const TWO_LINES = 29;
+/** Names longer than this take two lines, on a folded ladder and on the narrower ones of an open one. Letters. */
+export const LONG_NAME = 19;
+export const LONG_NAME_OPEN = 11;
 const LEAST_MARK = 3;
 
 /**
@@ -24,6 +28,7 @@ export function layOutRungs(
   rungs: RungView[],
   scale: TimeScale,
   flag: Box | null = null,
+  longName = LONG_NAME,
 ): { rungs: PlacedRung[]; flagTop: number } {
   const named = scale.pixelsPerMinute >= NAMES_FROM;
   const boxes = rungs.map((r) => {
@@ -31,9 +36,12 @@ export function layOutRungs(
     return { top: Math.min(a, b), bottom: Math.max(a, b) };
   });
   const sideBySide = lanes(boxes.map((b) => ({ top: b.top + 0.5, bottom: b.bottom })));
-  const least = named ? LEAST_HEIGHT : LEAST_MARK;
-  const grown = boxes.map(({ top, bottom }) => {
-    const missing = Math.max(0, least - (bottom - top)) / 2;
+  const least = (i: number) => {
+    if (!named) return LEAST_MARK;
+    return sideBySide[i]!.of > 1 || rungs[i]!.name.length > longName ? TWO_LINES : ONE_LINE;
+  };
+  const grown = boxes.map(({ top, bottom }, i) => {
+    const missing = Math.max(0, least(i) - (bottom - top)) / 2;
     return { top: top - missing, bottom: bottom + missing };
   });
   if (!named) {

@@ -13,6 +13,8 @@ export interface RungProps {
 }
 
 const INSET = RAIL_WIDTH - 2;
+/** Mean width of a letter of a name. Pixels. */
+const LETTER = 6.6;
 
 /** Work for hands: wide enough to carry its name, as high as it is long. */
 export function Rung({ placed, pixelsPerMinute, lit, label, onOpen }: RungProps) {
@@ -47,8 +49,8 @@ export function Rung({ placed, pixelsPerMinute, lit, label, onOpen }: RungProps)
         boxShadow: rung.state === 'running' ? '0 0 0 2px var(--zl-ink)' : 'none',
         opacity: lit === false ? 0.28 : 1,
         font: 'inherit',
-        fontSize: 12,
-        lineHeight: '15px',
+        fontSize: of > 1 ? 11 : 12,
+        lineHeight: '13px',
         fontWeight: 700,
         textAlign: 'left',
         cursor: 'pointer',
@@ -56,7 +58,7 @@ export function Rung({ placed, pixelsPerMinute, lit, label, onOpen }: RungProps)
         containerType: 'inline-size',
         display: 'flex',
         gap: 0.5,
-        alignItems: height < 34 ? 'center' : 'flex-start',
+        alignItems: height < 40 ? 'center' : 'flex-start',
         zIndex: 2,
         '&:hover, &:focus-visible': { zIndex: 4, filter: 'brightness(1.06)' },
       }}
@@ -70,13 +72,14 @@ export function Rung({ placed, pixelsPerMinute, lit, label, onOpen }: RungProps)
               minWidth: 0,
               overflow: 'hidden',
               textOverflow: 'ellipsis',
-              ...(height < 32
+              ...(height < 28
                 ? { whiteSpace: 'nowrap' }
                 : {
                     display: '-webkit-box',
                     WebkitBoxOrient: 'vertical',
-                    WebkitLineClamp: Math.floor((height - 2) / 15),
-                    overflowWrap: 'anywhere',
+                    WebkitLineClamp: Math.floor((height - 2) / 13),
+                    overflowWrap: 'break-word',
+                    hyphens: 'auto',
                   }),
             }}
           >
@@ -90,7 +93,7 @@ export function Rung({ placed, pixelsPerMinute, lit, label, onOpen }: RungProps)
                 fontSize: 10.5,
                 fontWeight: 700,
                 whiteSpace: 'nowrap',
-                '@container (max-width: 104px)': { display: 'none' },
+                [`@container (max-width: ${Math.round(rung.name.length * LETTER) + 34}px)`]: { display: 'none' },
               }}
             >
               {who}

@@ -173,7 +173,8 @@ function StoreStrip({ store, scale }: { store: StoreView; scale: TimeScale }) {
               left: 0,
               top,
               height,
-              width: (used / most) * room,
+              // A string: the system reads a number up to 1 as a share of the whole.
+              width: `${(used / most) * room}px`,
               ...placeBackground(store.kind === 'freezer' ? 'freezer' : 'fridge'),
             }}
           />

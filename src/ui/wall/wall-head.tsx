@@ -3,6 +3,7 @@
 import Add from '@mui/icons-material/Add';
 import Remove from '@mui/icons-material/Remove';
 import SwapVert from '@mui/icons-material/SwapVert';
+import ViewWeekOutlined from '@mui/icons-material/ViewWeekOutlined';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
@@ -24,10 +25,12 @@ interface WallHeadProps {
   climbs: boolean;
   onTurn: () => void;
   onShow: (order: number) => void;
+  strips: boolean;
+  onStrips: () => void;
 }
 
 /** The sentence that says what to fix first, the ladders that pinch, and how to look at the wall. */
-export function WallHead({ view, zoom, onZoom, climbs, onTurn, onShow }: WallHeadProps) {
+export function WallHead({ view, zoom, onZoom, climbs, onTurn, onShow, strips, onStrips }: WallHeadProps) {
   const { headline } = view;
   const replan = useAction();
   const at = BY_SIZE.indexOf(zoom);
@@ -113,6 +116,14 @@ export function WallHead({ view, zoom, onZoom, climbs, onTurn, onShow }: WallHea
           onClick={onTurn}
         >
           <SwapVert />
+        </IconButton>
+        <IconButton
+          aria-label={strips ? 'Hide hands, ovens and cold' : 'Show hands, ovens and cold'}
+          aria-pressed={strips}
+          title={strips ? 'Hide hands, ovens and cold' : 'Show hands, ovens and cold'}
+          onClick={onStrips}
+        >
+          <ViewWeekOutlined />
         </IconButton>
         <Button
           variant="outlined"

@@ -1,6 +1,7 @@
 'use client';
 
 import Box from '@mui/material/Box';
+import useMediaQuery from '@mui/material/useMediaQuery';
 import { useCallback, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { mergeSpans } from '@/core/planner/model';
 import { timeOf } from '@/core/planner/calendars';
@@ -23,11 +24,14 @@ const FOLD_HEIGHT = 42;
 const MARGIN = 70;
 
 const DIRECTIONS = ['climbs', 'falls'] as const;
+/** Narrow screens keep the room for the ladders unless they are told otherwise. */
+const STRIPS = ['auto', 'shown', 'hidden'] as const;
 
 /** The wall of ladders: every order on one time, with the hands, ovens and cold that carry them. */
 export function Wall({ view }: { view: WallView }) {
   const [zoom, setZoom] = useStored<Zoom>('zest-zoom', ZOOMS);
   const [direction, setDirection] = useStored('zest-direction', DIRECTIONS);
+  const [stripsChoice, setStrips] = useStored('zest-strips', STRIPS);
   const [person, setPerson] = useState<string | null>(null);
   const [opened, setOpened] = useState<ReadonlySet<number>>(new Set());
   const [step, setStep] = useState<string | null>(null);
@@ -54,7 +58,9 @@ export function Wall({ view }: { view: WallView }) {
   const columns = view.ladders
     .map((l) => `minmax(${width(l)}px, ${opened.has(l.order) ? l.components.length + 1 : 1}fr)`)
     .join(' ');
-  const strips = stripsWidth(view);
+  const wide = useMediaQuery('(min-width: 900px)');
+  const shown = stripsChoice === 'auto' ? wide : stripsChoice === 'shown';
+  const strips = shown ? stripsWidth(view) : 0;
   const feet = (
     <Feet climbs={climbs}>
       <Sticky side="left" width={AXIS_WIDTH} />
@@ -73,7 +79,7 @@ export function Wall({ view }: { view: WallView }) {
         ))}
       </Box>
       <Sticky side="right" width={strips}>
-        <StripFeet view={view} person={person} onPerson={setPerson} />
+        {shown && <StripFeet view={view} person={person} onPerson={setPerson} />}
       </Sticky>
     </Feet>
   );
@@ -90,6 +96,8 @@ export function Wall({ view }: { view: WallView }) {
         climbs={climbs}
         onTurn={() => setDirection(climbs ? 'falls' : 'climbs')}
         onShow={show}
+        strips={shown}
+        onStrips={() => setStrips(shown ? 'hidden' : 'shown')}
       />
       <Box
         ref={scroller}
@@ -140,9 +148,13 @@ export function Wall({ view }: { view: WallView }) {
               <NowLine y={scale.y(minute)} />
             </Box>
             <Sticky side="right" width={strips}>
-              <TimeGrid scale={scale} clock={view.clock} />
-              <Strips view={view} scale={scale} person={person} onOpen={setStep} />
-              <NowLine y={scale.y(minute)} />
+              {shown && (
+                <>
+                  <TimeGrid scale={scale} clock={view.clock} />
+                  <Strips view={view} scale={scale} person={person} onOpen={setStep} />
+                  <NowLine y={scale.y(minute)} />
+                </>
+              )}
             </Sticky>
           </Box>
           {climbs && feet}
