@@ -260,7 +260,7 @@ function Then({ step, today, time }: { step: BenchStep; today: string; time: (m:
         <Box sx={{ fontWeight: 700, fontSize: 22 }}>{step.name}</Box>
         <Box sx={{ color: 'var(--zl-muted)', fontSize: 17 }}>
           {step.order}
-          {step.hurry && ` · ${step.hurry.toLowerCase()}`}
+          {step.hurry && ` · ${step.hurry.replace(/^N/, 'n')}`}
         </Box>
       </Box>
     </Box>
