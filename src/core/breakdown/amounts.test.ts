@@ -1,6 +1,7 @@
 import type { Formula } from '../formula/formula';
 import type { AmountRule, Build } from './build';
-import { amountOf, batterGrams } from './amounts';
+import { batterGrams } from '../shape/batter';
+import { amountOf } from './amounts';
 import { cakeName, cakeOf } from './cake';
 import type { Coefficients } from './coefficients';
 

@@ -1,5 +1,6 @@
 import type { Batter, Formula } from '../formula/formula';
-import { discsPerSheet } from '../shape/discs-per-sheet';
+import { batterGrams } from '../shape/batter';
+import { discsPerSheet } from '../shape/cutting-plan';
 import { formName, perimeter, sideArea, span, topArea, volume, type Form } from '../shape/form';
 import type { AmountRule } from './build';
 import type { Cake } from './cake';
@@ -76,15 +77,6 @@ function plain(grams: number, because: string[]): Amount {
   return { grams, pieces: null, loads: [], because: because.join(' ') };
 }
 
-/** Batter = tin volume × fill × density. Round 200 × 50 mm, butter cake: 1 570.8 ml × 0.60 × 0.90 = 848.2 g. */
-export function batterGrams(
-  form: Form,
-  tinDepth: number,
-  { fill, density }: { fill: number; density: number },
-): number {
-  return volume(form, tinDepth) * fill * density;
-}
-
 function batterAmount(
   rule: { tinDepth: number; layersPerTin: number },
   cake: Cake,
@@ -131,7 +123,7 @@ function sheets(
 function discAmount(sheet: { length: number; width: number }, cake: Cake, coefficients: Coefficients): Amount {
   // Each tier is cut from sheets of its own: what is left over becomes crumbs.
   const perTier = cake.tiers.map((t) => {
-    const fits = Math.max(1, discsPerSheet(sheet.length, sheet.width, span(t.form)));
+    const fits = Math.max(1, discsPerSheet(sheet, span(t.form)));
     return { fits, count: Math.ceil(cake.layers / fits), diameter: span(t.form) };
   });
   const count = perTier.reduce((total, t) => total + t.count, 0);

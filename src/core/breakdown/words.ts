@@ -1,7 +1,4 @@
-import { onTheScale } from '../formula/scale';
+import { showQuantity } from '../measure/show-quantity';
 
 /** Grams as the scale shows them, with a thin space at the thousands: "1 480 g". */
-export function grams(value: number): string {
-  const shown = onTheScale(value);
-  return `${shown >= 1000 ? shown.toLocaleString('en').replaceAll(',', ' ') : shown} g`;
-}
+export const grams = (value: number): string => showQuantity(value, 'mass');

@@ -23,6 +23,17 @@ export interface Ingredient {
   allergens: Allergen[];
   /** g/ml as it is measured by volume; null where nobody does. */
   density: number | null;
+  /** Counts as flour in baker's percentages. */
+  flour?: boolean;
+  /** Which part of an egg it is: for the egg ledger. */
+  egg?: 'whole' | 'white' | 'yolk';
+  gelatine?: boolean;
+  /** Where it is bought; the shopping list is grouped by it. */
+  supplier?: string;
+  /** Comes out of the cold this many minutes before it is worked ("butter and eggs 1–2 h before"). */
+  takeOut?: number;
+  /** Stays in the cold until the moment it is worked. */
+  keepCold?: boolean;
 }
 
 export interface FormulaLine {
@@ -53,7 +64,60 @@ export interface FormulaStep {
   how: string;
   /** The sign of doneness. */
   sign?: string;
+  /** What must hold before the next step may begin. */
+  check?: Check;
+  /** Said while the step runs. */
+  reminders?: Reminder[];
   caution?: string;
+  /** The step exists only in one school: "damp cloth" of "cloth". */
+  when?: SchoolChoice;
+}
+
+/** One of several ways to the same end; `school` names the question, `choice` the answer. */
+export interface SchoolChoice {
+  school: string;
+  choice: string;
+}
+
+export const CHECK_KINDS = [
+  'temperature at most',
+  'temperature at least',
+  'cold to the touch',
+  'doubled',
+  'skewer clean',
+  'skewer moist',
+  'springs back',
+  'soft peak',
+  'medium peak',
+  'firm peak',
+  'colour',
+  'set at the edge',
+  'dry to the touch',
+  'weight',
+  'level',
+] as const;
+
+/** A check that gates the next step: its text, a number to record where there is one, and what to do if it fails. */
+export interface Check {
+  kind: (typeof CHECK_KINDS)[number];
+  text: string;
+  /** °C or g, for those that are measured. */
+  limit?: number;
+  otherwise: string;
+}
+
+export interface Reminder {
+  /** Minutes after the start of the step; with `every` again and again. */
+  after: number;
+  every?: number;
+  text: string;
+}
+
+/** A question on which good bakers differ, with its answers; the kitchen has a default for each. */
+export interface School {
+  key: string;
+  question: string;
+  choices: { key: string; name: string; effect: string }[];
 }
 
 export interface FormulaWait {
@@ -77,6 +141,32 @@ export interface Keeping {
   why: string;
 }
 
+/** What a component is for in a cake; any formula of the same purpose can take another's place. */
+export const PURPOSES = [
+  'layers',
+  'base',
+  'soak',
+  'filling',
+  'set filling',
+  'frosting',
+  'cover',
+  'glaze',
+  'decoration',
+  'fruit',
+  'panels',
+  'crumbs',
+] as const;
+export type Purpose = (typeof PURPOSES)[number];
+
+/** What a batch leaves over, as a share of its weight, and which purpose can use it. */
+export interface ByProduct {
+  name: string;
+  share: number;
+  feeds: Purpose | null;
+  /** Minutes it keeps. */
+  keeps: number;
+}
+
 export type Batter = 'butter' | 'foam' | 'chiffon' | 'oil' | 'sheet';
 
 /** How one component is made: ingredients, steps, waits, keeping, signs, cautions. */
@@ -91,6 +181,13 @@ export interface Formula {
   /** Finished, g/ml: what fillings and coats weigh. */
   density: number;
   batter?: Batter;
+  purpose: Purpose;
+  /** Trimmings and the like. */
+  byProducts?: ByProduct[];
+  /** Minutes that the mix may stand before it bakes: the batter's limit between rounds. */
+  stands?: number;
+  /** Loses its dome when it is levelled. */
+  domes?: boolean;
   steps: FormulaStep[];
   waits: FormulaWait[];
   keeping: Keeping;

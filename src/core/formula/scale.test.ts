@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { allergensOf, onTheScale, scaleToTotal, scaleToYield, totalGrams, yieldGrams } from './scale';
+import { onTheScale } from '../measure/show-quantity';
+import { allergensOf, scaleToTotal, scaleToYield, totalGrams, yieldGrams } from './scale';
 import type { Ingredient } from './formula';
 
 const curd = {

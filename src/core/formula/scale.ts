@@ -33,9 +33,19 @@ export function scaleToYield(formula: Pick<Formula, 'lines' | 'loss'>, wanted: n
   return scaleToTotal(formula, wanted / (1 - formula.loss));
 }
 
-/** Grams as a kitchen scale shows them: whole grams, tenths below 10 g. */
-export function onTheScale(grams: number): number {
-  return grams < 10 ? Math.round(grams * 10) / 10 : Math.round(grams);
+/**
+ * The whole formula for as much as there is of one ingredient. Null where the formula has none of it.
+ * Example: 300 g butter in the formula, 240 g in the house: everything × 0.8.
+ */
+export function scaleToScarce(
+  formula: Pick<Formula, 'lines'>,
+  ingredient: string,
+  available: number,
+): { factor: number; lines: ScaledLine[] } | null {
+  const needed = formula.lines.filter((l) => l.ingredient === ingredient).reduce((sum, l) => sum + l.grams, 0);
+  if (needed === 0) return null;
+  const factor = available / needed;
+  return { factor, lines: scaleToTotal(formula, totalGrams(formula) * factor) };
 }
 
 /** Allergens and flags of a formula, in the order of the list, each with the ingredients that bring it. */

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { discsPerSheet } from './discs-per-sheet';
+import { discsPerSheet } from './cutting-plan';
 import { perimeter, sideArea, topArea, volume, type Form } from './form';
 import { portions } from './portions';
 import { proposeTiers } from './propose-tiers';
@@ -53,12 +53,12 @@ describe('proposed tiers', () => {
 });
 
 describe('discs on a sheet', () => {
-  it('cuts six of 180 mm from 600 × 400', () => expect(discsPerSheet(600, 400, 180)).toBe(6));
-  it('cuts none that is wider than the sheet', () => expect(discsPerSheet(600, 400, 410)).toBe(0));
+  it('cuts six of 180 mm from 600 × 400', () => expect(discsPerSheet({ length: 600, width: 400 }, 180)).toBe(6));
+  it('cuts none that is wider than the sheet', () => expect(discsPerSheet({ length: 600, width: 400 }, 410)).toBe(0));
   it('never takes more area than there is', () => {
     fc.assert(
       fc.property(fc.integer({ min: 20, max: 500 }), (d) => {
-        expect(discsPerSheet(600, 400, d) * topArea(round(d))).toBeLessThanOrEqual(600 * 400);
+        expect(discsPerSheet({ length: 600, width: 400 }, d) * topArea(round(d))).toBeLessThanOrEqual(600 * 400);
       }),
     );
   });

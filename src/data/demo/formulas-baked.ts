@@ -10,6 +10,7 @@ const wrapped = keeps('fridge', 90, 3 * DAY, 'must be cold to the heart before i
 export const bakedFormulas: Formula[] = [
   formula({
     id: 'almond-sponge',
+    purpose: 'layers',
     name: 'Almond butter sponge',
     family: 'Butter sponge',
     story: 'Close and moist; carries a tower.',
@@ -51,6 +52,7 @@ export const bakedFormulas: Formula[] = [
   }),
   formula({
     id: 'lemon-sponge',
+    purpose: 'layers',
     name: 'Lemon poppy sponge',
     family: 'Butter sponge',
     story: 'Sharp, speckled, keeps its edge when cut square.',
@@ -88,6 +90,7 @@ export const bakedFormulas: Formula[] = [
   }),
   formula({
     id: 'walnut-sponge',
+    purpose: 'layers',
     name: 'Brown-butter walnut sponge',
     family: 'Butter sponge',
     story: 'Nutty twice over.',
@@ -126,6 +129,7 @@ export const bakedFormulas: Formula[] = [
   }),
   formula({
     id: 'beetroot-oil-cake',
+    purpose: 'layers',
     name: 'Beetroot oil cake, no egg',
     family: 'Oil sponge',
     story: 'Egg-free, red, moist for days.',
@@ -167,6 +171,7 @@ export const bakedFormulas: Formula[] = [
   }),
   formula({
     id: 'roulade-sheet',
+    purpose: 'layers',
     name: 'Vanilla roulade sheet',
     family: 'Rolled sheet sponge',
     story: 'Bends, and remembers the bend.',
@@ -202,6 +207,7 @@ export const bakedFormulas: Formula[] = [
   }),
   formula({
     id: 'hazelnut-sheet',
+    purpose: 'layers',
     name: 'Hazelnut sheet sponge',
     family: 'Separated foam',
     story: 'Thin sheets to cut discs from.',
@@ -239,6 +245,7 @@ export const bakedFormulas: Formula[] = [
   }),
   formula({
     id: 'almond-dacquoise',
+    purpose: 'base',
     name: 'Almond dacquoise base',
     family: 'Nut-meringue layer',
     story: 'A crisp floor for mousse.',
@@ -268,6 +275,7 @@ export const bakedFormulas: Formula[] = [
   }),
   formula({
     id: 'saffron-dough',
+    purpose: 'layers',
     name: 'Saffron yeast layer',
     family: 'Yeast-raised layer',
     story: 'A soft, golden crown to split and fill.',
@@ -310,6 +318,7 @@ export const bakedFormulas: Formula[] = [
   }),
   formula({
     id: 'rye-panels',
+    purpose: 'panels',
     name: 'Rye biscuit panels',
     family: 'Biscuit panels',
     story: 'A crate around a cake; snaps, stands, does not spread.',

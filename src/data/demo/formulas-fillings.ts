@@ -8,6 +8,7 @@ const cold = (from: number, days: number, why: string, ageing = 0.008) =>
 export const fillingFormulas: Formula[] = [
   formula({
     id: 'quince-curd',
+    purpose: 'filling',
     name: 'Quince curd',
     family: 'Curd',
     story: 'Amber and sharp; sets to a soft slice.',
@@ -41,6 +42,7 @@ export const fillingFormulas: Formula[] = [
   }),
   formula({
     id: 'vanilla-buttercream',
+    purpose: 'frosting',
     name: 'Swiss vanilla buttercream',
     family: 'Buttercream, Swiss',
     story: 'Smooth, not too sweet, holds an edge.',
@@ -64,6 +66,7 @@ export const fillingFormulas: Formula[] = [
   }),
   formula({
     id: 'brown-butter-cream',
+    purpose: 'frosting',
     name: 'Honey buttercream',
     family: 'Buttercream, cooked flour',
     story: 'Light as cream, warm with honey.',
@@ -86,6 +89,7 @@ export const fillingFormulas: Formula[] = [
   }),
   formula({
     id: 'lemon-syrup',
+    purpose: 'soak',
     name: 'Elderflower soak',
     family: 'Soak',
     story: 'For butter sponges.',
@@ -103,6 +107,7 @@ export const fillingFormulas: Formula[] = [
   }),
   formula({
     id: 'coffee-custard-cream',
+    purpose: 'filling',
     name: 'Coffee custard cream',
     family: 'Pastry cream',
     story: 'Custard loosened with whipped cream.',
@@ -129,6 +134,7 @@ export const fillingFormulas: Formula[] = [
   }),
   formula({
     id: 'blackcurrant-cream',
+    purpose: 'filling',
     name: 'Blackcurrant mascarpone cream',
     family: 'Whipped-cream filling',
     story: 'Steadied with mascarpone, streaked with fruit.',
@@ -151,6 +157,7 @@ export const fillingFormulas: Formula[] = [
   }),
   formula({
     id: 'apricot-mousse',
+    purpose: 'set filling',
     name: 'Apricot and thyme mousse',
     family: 'Mousse, gelatine set',
     story: 'Sun and hillside.',
@@ -177,6 +184,7 @@ export const fillingFormulas: Formula[] = [
   }),
   formula({
     id: 'apricot-heart',
+    purpose: 'set filling',
     name: 'Apricot heart',
     family: 'Cooked fruit filling',
     story: 'A disc of jellied fruit inside the mousse.',
@@ -198,6 +206,7 @@ export const fillingFormulas: Formula[] = [
   }),
   formula({
     id: 'honey-glaze',
+    purpose: 'glaze',
     name: 'Golden mirror glaze',
     family: 'Glaze',
     story: 'Shines; poured at 33 °C on a cold cake.',
@@ -220,6 +229,7 @@ export const fillingFormulas: Formula[] = [
   }),
   formula({
     id: 'orange-ricotta',
+    purpose: 'filling',
     name: 'Orange ricotta cream',
     family: 'Whipped-cream filling',
     story: 'Firm, fresh, carries fruit.',
@@ -238,6 +248,7 @@ export const fillingFormulas: Formula[] = [
   }),
   formula({
     id: 'raspberry-compote',
+    purpose: 'filling',
     name: 'Raspberry compote',
     family: 'Cooked fruit filling',
     story: 'Seeds left in.',
@@ -256,6 +267,7 @@ export const fillingFormulas: Formula[] = [
   }),
   formula({
     id: 'plum-compote',
+    purpose: 'filling',
     name: 'Plum compote with brandy',
     family: 'Cooked fruit filling',
     story: 'Drained, dark, a little drunk.',
@@ -274,6 +286,7 @@ export const fillingFormulas: Formula[] = [
   }),
   formula({
     id: 'coconut-whip',
+    purpose: 'frosting',
     name: 'Coconut lemon whip',
     family: 'Whipped-cream filling',
     story: 'No milk, no egg.',
@@ -291,6 +304,7 @@ export const fillingFormulas: Formula[] = [
   }),
   formula({
     id: 'fig-compote',
+    purpose: 'filling',
     name: 'Fig compote',
     family: 'Cooked fruit filling',
     story: 'Thick enough to stay where it is put.',
@@ -309,6 +323,7 @@ export const fillingFormulas: Formula[] = [
   }),
   formula({
     id: 'paste-cover',
+    purpose: 'cover',
     name: 'Sugar-paste cover',
     family: 'Sugar paste',
     story: 'Kneaded to the day’s colour.',
@@ -324,6 +339,7 @@ export const fillingFormulas: Formula[] = [
   }),
   formula({
     id: 'paste-blossoms',
+    purpose: 'decoration',
     name: 'Quince blossoms in flower paste',
     family: 'Sugar paste',
     story: 'Petal by petal, dried overnight and longer.',
@@ -339,6 +355,7 @@ export const fillingFormulas: Formula[] = [
   }),
   formula({
     id: 'sugar-sails',
+    purpose: 'decoration',
     name: 'Sugar sails',
     family: 'Boiled sugar',
     story: 'Clear amber sheets; made the day before, put on last.',
@@ -361,6 +378,7 @@ export const fillingFormulas: Formula[] = [
   }),
   formula({
     id: 'chocolate-collar',
+    purpose: 'decoration',
     name: 'Tempered chocolate collar',
     family: 'Tempered chocolate',
     story: 'A thin wall around the top tier.',

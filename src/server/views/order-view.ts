@@ -3,10 +3,10 @@ import { cakeName } from '../../core/breakdown/cake';
 import { grams } from '../../core/breakdown/words';
 import { openSteps } from '../../core/floor/open-steps';
 import type { Allergen } from '../../core/formula/formula';
-import { onTheScale } from '../../core/formula/scale';
+import { onTheScale } from '../../core/measure/show-quantity';
 import type { Clock } from '../../core/planner/calendars';
 import { timeOf } from '../../core/planner/calendars';
-import type { Form } from '../../core/shape/form';
+import { span, type Form } from '../../core/shape/form';
 import type { OrderRow } from '../../data/repositories/orders';
 import type { PlanRow } from '../../data/repositories/plans';
 import { breakDownOrder, planId, type Situation } from '../planning';
@@ -131,12 +131,7 @@ function sectionOf(breakdown: Breakdown, order: OrderRow): SectionView {
   const kilos = breakdown.components.reduce((sum, c) => sum + c.amount.grams * (1 - c.formula.loss), 0) / 1000;
   return {
     tiers: cake.tiers.map(({ form, height }) => ({
-      width:
-        form.form === 'round' || form.form === 'roll'
-          ? form.diameter
-          : form.form === 'square'
-            ? form.side
-            : form.length,
+      width: form.form === 'roll' ? form.diameter : span(form),
       height,
       round: form.form === 'roll',
       form,

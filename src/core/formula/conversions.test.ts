@@ -1,0 +1,136 @@
+import fc from 'fast-check';
+import { demoTestIngredients as ingredients } from './testing/ingredients';
+import { eggLedger, eggParts } from './eggs';
+import { CHOCOLATE_FACTORS, GANACHE_RATIOS, ganache, type Chocolate, type GanacheUse } from './ganache';
+import { convertGelatine, gelatineSheets } from './gelatine';
+import { bakersPercentages, fromPercentages } from './percentages';
+import { roundLines } from './rounding';
+import { scaleToScarce, totalGrams } from './scale';
+import { SUBSTITUTIONS, substitute, substitutionsFor, withSubstitution } from './substitutions';
+import { alcoholByVolume, syrup, syrupDensity } from './syrup';
+import { convertYeast, type Yeast } from './yeast';
+
+const dough = [
+  { ingredient: 'plain-flour', grams: 500 },
+  { ingredient: 'milk', grams: 310 },
+  { ingredient: 'butter', grams: 90 },
+  { ingredient: 'whole-eggs', grams: 103 },
+  { ingredient: 'gelatine', grams: 9 },
+];
+
+describe('eggs', () => {
+  it('7 of 58 g hold 361.3 g, 239.5 g white, 121.8 g yolk', () => {
+    const parts = eggParts(7, 58);
+    expect(parts.contents).toBeCloseTo(361.34, 2);
+    expect(parts.whites).toBeCloseTo(239.54, 2);
+    expect(parts.yolks).toBeCloseTo(121.8, 2);
+  });
+  it('the ledger cracks enough and not one too many, and its parts add up', () => {
+    const grams = fc.double({ min: 0, max: 5000, noNaN: true });
+    fc.assert(
+      fc.property(fc.array(fc.record({ whole: grams, whites: grams, yolks: grams }), { maxLength: 5 }), (needs) => {
+        const ledger = eggLedger(needs, 58);
+        const all = eggParts(ledger.crack, 58);
+        expect(ledger.left.whites).toBeGreaterThanOrEqual(-1e-6);
+        expect(ledger.left.yolks).toBeGreaterThanOrEqual(-1e-6);
+        expect(ledger.whole + ledger.whites + ledger.yolks + ledger.left.whites + ledger.left.yolks).toBeCloseTo(
+          all.contents,
+          5,
+        );
+        const one = eggParts(1, 58);
+        expect(Math.min(ledger.left.whites - one.whites, ledger.left.yolks - one.yolks)).toBeLessThan(1e-6);
+      }),
+    );
+  });
+});
+
+describe('baker’s percentages', () => {
+  it('are of the flour, and go back to weights', () => {
+    const { base, lines } = bakersPercentages(dough, ingredients);
+    expect(base).toBe('flour');
+    expect(lines.map((l) => Number((l.percent * 100).toFixed(1)))).toEqual([100, 62, 18, 20.6, 1.8]);
+    expect(fromPercentages(lines, 500).map((l) => l.grams)).toEqual(dough.map((l) => expect.closeTo(l.grams, 9)));
+  });
+  it('are of the total where there is no flour', () => {
+    const { base, lines } = bakersPercentages(dough.slice(1), ingredients);
+    expect(base).toBe('total');
+    expect(lines.reduce((sum, l) => sum + l.percent, 0)).toBeCloseTo(1, 12);
+  });
+});
+
+describe('rounding', () => {
+  it('eggs to whole ones, gelatine to sheets, the rest to the scale, and says what it does to them', () => {
+    const rounded = roundLines(dough, ingredients, { eggs: 'whole', eggWeight: 58, sheetGrams: 2 });
+    expect(rounded.lines.map((l) => l.count)).toEqual([null, null, null, '2 eggs', '4½ sheets']);
+    expect(rounded.lines[3]!.grams).toBeCloseTo(103.24, 2);
+    expect(rounded.warns).toBe(false);
+    const warned = roundLines([{ ingredient: 'whole-eggs', grams: 75 }], ingredients, {
+      eggs: 'whole',
+      eggWeight: 58,
+      sheetGrams: 2,
+    });
+    expect(warned).toMatchObject({ warns: true });
+    expect(warned.lines[0]!.distortion).toBeCloseTo(-0.3117, 3);
+  });
+  it('scales to the scarce one', () => {
+    const scaled = scaleToScarce({ lines: dough }, 'butter', 60)!;
+    expect(scaled.factor).toBeCloseTo(2 / 3, 12);
+    expect(totalGrams({ lines: scaled.lines })).toBeCloseTo((totalGrams({ lines: dough }) * 2) / 3, 9);
+    expect(scaleToScarce({ lines: dough }, 'cream', 60)).toBeNull();
+  });
+});
+
+describe('conversions', () => {
+  it('12 g of 200 bloom are 13.42 g of 160', () => {
+    expect(convertGelatine(12, 200, 160)).toBeCloseTo(13.416, 3);
+    expect(gelatineSheets(12, 200, 'silver')).toEqual({ grams: expect.closeTo(13.416, 3), sheets: 5.5 });
+  });
+  it('yeast 1 : 0.5 : 0.4, and back', () => {
+    expect([convertYeast(20, 'fresh', 'active dry'), convertYeast(20, 'fresh', 'instant')]).toEqual([10, 8]);
+    const kind = fc.constantFrom<Yeast>('fresh', 'active dry', 'instant');
+    fc.assert(
+      fc.property(fc.double({ min: 0.1, max: 500, noNaN: true }), kind, kind, (g, a, b) =>
+        expect(convertYeast(convertYeast(g, a, b), b, a)).toBeCloseTo(g, 9),
+      ),
+    );
+  });
+  it('ganache adds up in every use and chocolate', () => {
+    expect(ganache(1000, 'spread', 'dark')).toMatchObject({ chocolate: 600, cream: 400 });
+    expect(ganache(1000, 'spread', 'white').chocolate).toBeCloseTo(724.14, 2);
+    for (const use of Object.keys(GANACHE_RATIOS) as GanacheUse[])
+      for (const chocolate of Object.keys(CHOCOLATE_FACTORS) as Chocolate[]) {
+        const made = ganache(730, use, chocolate);
+        expect(made.chocolate + made.cream).toBeCloseTo(730, 9);
+        expect(made.chocolate / made.cream).toBeCloseTo(made.ratio, 9);
+      }
+  });
+  it('syrup boils down to its concentration, a soak holds its alcohol', () => {
+    expect(syrup(500, 65, 1)).toEqual({ sugar: 325, water: 325, boilOff: 150 });
+    expect(syrupDensity(50)).toBeCloseTo(1.23, 2);
+    expect(alcoholByVolume(100, 40, 400 * 1.15, 1.15)).toBeCloseTo(8, 9);
+  });
+});
+
+describe('substitutions', () => {
+  it('keep their parts together: shares of dry and liquid are plausible', () => {
+    for (const s of SUBSTITUTIONS) {
+      const sum = s.parts.reduce((total, p) => total + p.share, 0);
+      expect(sum).toBeGreaterThan(0.3);
+      expect(sum).toBeLessThanOrEqual(1.0001);
+      expect(substitute(100, s).reduce((total, p) => total + p.grams, 0)).toBeCloseTo(sum * 100, 9);
+      expect(s.changes.length).toBeGreaterThan(10);
+    }
+  });
+  it('offer for an eater only what takes the thing away and brings no other', () => {
+    expect(substitutionsFor('milk', ['milk']).map((s) => s.key)).toEqual(['oat-milk']);
+    expect(substitutionsFor('milk', ['milk', 'gluten'])).toEqual([]);
+    expect(substitutionsFor('whole-eggs', ['egg'])[0]!.without).toContain('egg');
+  });
+  it('join what is there already', () => {
+    const flax = SUBSTITUTIONS.find((s) => s.key === 'flax')!;
+    const lines = withSubstitution([...dough, { ingredient: 'water', grams: 20 }], flax);
+    expect(lines.find((l) => l.ingredient === 'whole-eggs')).toBeUndefined();
+    expect(lines.find((l) => l.ingredient === 'water')!.grams).toBeCloseTo(20 + 103 * 0.8, 9);
+    expect(totalGrams({ lines })).toBeCloseTo(totalGrams({ lines: dough }) + 20, 9);
+  });
+});

@@ -1,0 +1,150 @@
+import type { Allergen } from './formula';
+
+/** One ingredient of a substitute: `share` g for each g replaced. */
+export interface SubstitutePart {
+  ingredient: string;
+  share: number;
+}
+
+/** A way to do without an ingredient, and what changes with it. */
+export interface Substitution {
+  key: string;
+  name: string;
+  /** What is replaced, as a kind: several ingredients of a kitchen may be of it. */
+  replaces: string;
+  parts: SubstitutePart[];
+  /** Allergens and flags that go and come with it. */
+  without: Allergen[];
+  adds: Allergen[];
+  changes: string;
+  /** Where it does not work. */
+  not?: string;
+}
+
+/** Customary substitutions, by weight; each kitchen tests its own. */
+export const SUBSTITUTIONS: Substitution[] = [
+  {
+    ...{ key: 'buttermilk', name: 'Milk and acid for buttermilk', replaces: 'buttermilk' },
+    parts: [
+      { ingredient: 'milk', share: 0.94 },
+      { ingredient: 'lemon-juice', share: 0.06 },
+    ],
+    ...{ without: [], adds: [], changes: 'Stand 10 min until it thickens. Thinner and a little sharper.' },
+  },
+  {
+    ...{ key: 'cake-flour', name: 'Plain flour and starch for cake flour', replaces: 'cake-flour' },
+    parts: [
+      { ingredient: 'plain-flour', share: 0.86 },
+      { ingredient: 'cornflour', share: 0.14 },
+    ],
+    ...{ without: [], adds: [], changes: 'Sift twice. A slightly firmer crumb.' },
+  },
+  {
+    ...{ key: 'baking-powder', name: 'Soda and acid for baking powder', replaces: 'baking-powder' },
+    parts: [
+      { ingredient: 'soda', share: 0.28 },
+      { ingredient: 'cream-of-tartar', share: 0.58 },
+      { ingredient: 'cornflour', share: 0.14 },
+    ],
+    ...{ without: [], adds: [], changes: 'Works at once and only once: into the oven without a wait.' },
+  },
+  {
+    ...{ key: 'custard-powder', name: 'Starch and vanilla for custard powder', replaces: 'custard-powder' },
+    parts: [
+      { ingredient: 'cornflour', share: 0.97 },
+      { ingredient: 'vanilla', share: 0.03 },
+    ],
+    ...{ without: [], adds: [], changes: 'Paler; a yolk brings the colour back, and the allergen.' },
+  },
+  {
+    ...{ key: 'flax', name: 'Linseed and water for whole egg', replaces: 'whole-eggs' },
+    parts: [
+      { ingredient: 'ground-linseed', share: 0.2 },
+      { ingredient: 'water', share: 0.8 },
+    ],
+    ...{ without: ['egg', 'raw egg'], adds: [], changes: 'Binds but does not rise: denser, moister, a shade darker.' },
+    not: 'whisked foams: nothing carries the air',
+  },
+  {
+    ...{ key: 'aquafaba', name: 'Chickpea water for egg white', replaces: 'egg-whites' },
+    parts: [{ ingredient: 'chickpea-water', share: 1 }],
+    ...{ without: ['egg', 'raw egg'], adds: [], changes: 'Whips longer, falls sooner; an acid steadies it.' },
+    not: 'sugar cooked to 71 °C with it over water: it stays loose',
+  },
+  {
+    ...{ key: 'cornflour-yolk', name: 'Starch and oil for egg yolk', replaces: 'egg-yolks' },
+    parts: [
+      { ingredient: 'cornflour', share: 0.3 },
+      { ingredient: 'sunflower-oil', share: 0.25 },
+      { ingredient: 'water', share: 0.45 },
+    ],
+    ...{ without: ['egg', 'raw egg'], adds: [], changes: 'Thickens on boiling only; less rich.' },
+  },
+  {
+    ...{ key: 'seed-meal', name: 'Sunflower meal for ground almonds', replaces: 'ground-almonds' },
+    parts: [{ ingredient: 'sunflower-meal', share: 1 }],
+    ...{ without: ['nuts'], adds: [], changes: 'Greyer, and green with soda: a drop of acid helps.' },
+  },
+  {
+    ...{ key: 'seed-meal-hazelnut', name: 'Toasted pumpkin meal for ground hazelnuts', replaces: 'ground-hazelnuts' },
+    parts: [{ ingredient: 'pumpkin-meal', share: 1 }],
+    ...{ without: ['nuts'], adds: [], changes: 'Green tinge, savoury: a little more sugar.' },
+  },
+  {
+    ...{ key: 'oats-walnut', name: 'Toasted oat flakes for walnuts', replaces: 'chopped-walnuts' },
+    parts: [{ ingredient: 'oat-flakes', share: 1 }],
+    ...{ without: ['nuts'], adds: ['gluten'], changes: 'Softer bite, drinks 5 % more milk.' },
+  },
+  {
+    ...{ key: 'agar', name: 'Agar for gelatine', replaces: 'gelatine' },
+    parts: [{ ingredient: 'agar', share: 0.4 }],
+    ...{ without: ['gelatine'], adds: [], changes: 'Must boil; sets at 35 °C and quickly; a shorter, firmer bite.' },
+    not: 'freezing: it weeps on thawing',
+  },
+  {
+    ...{ key: 'margarine', name: 'Plant block for butter', replaces: 'butter' },
+    parts: [{ ingredient: 'plant-block', share: 1 }],
+    ...{ without: ['milk'], adds: [], changes: 'Softer at room temperature: work cooler.' },
+  },
+  {
+    ...{ key: 'oat-cream', name: 'Coconut cream for cream', replaces: 'cream' },
+    parts: [{ ingredient: 'coconut-cream', share: 1 }],
+    ...{ without: ['milk'], adds: [], changes: 'Tastes of itself; whips only when cold, and softens sooner.' },
+  },
+  {
+    ...{ key: 'oat-milk', name: 'Oat drink for milk', replaces: 'milk' },
+    parts: [{ ingredient: 'oat-drink', share: 1 }],
+    ...{ without: ['milk'], adds: ['gluten'], changes: 'A little sweeter, browns sooner.' },
+  },
+];
+
+/** What a weight of an ingredient is replaced by, g. */
+export function substitute(grams: number, substitution: Substitution): { ingredient: string; grams: number }[] {
+  return substitution.parts.map(({ ingredient, share }) => ({ ingredient, grams: grams * share }));
+}
+
+/** Substitutions for an ingredient; with `avoid`, only those that take one of these away and bring none of them. */
+export function substitutionsFor(ingredient: string, avoid: Allergen[] = []): Substitution[] {
+  return SUBSTITUTIONS.filter(
+    (s) =>
+      s.replaces === ingredient &&
+      !s.adds.some((a) => avoid.includes(a)) &&
+      (avoid.length === 0 || s.without.some((a) => avoid.includes(a))),
+  );
+}
+
+/** Replaces one line of a formula in place, joining what is there already; the total changes by the shares. */
+export function withSubstitution<L extends { ingredient: string; grams: number }>(
+  lines: L[],
+  substitution: Substitution,
+): (L | { ingredient: string; grams: number })[] {
+  const replaced = lines.filter((l) => l.ingredient === substitution.replaces);
+  const grams = replaced.reduce((sum, l) => sum + l.grams, 0);
+  const result: (L | { ingredient: string; grams: number })[] = lines.filter((l) => !replaced.includes(l));
+  for (const part of substitute(grams, substitution)) {
+    const at = result.findIndex((l) => l.ingredient === part.ingredient);
+    if (at < 0) result.push(part);
+    else result[at] = { ...result[at]!, grams: result[at]!.grams + part.grams };
+  }
+  return result;
+}

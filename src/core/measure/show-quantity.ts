@@ -1,0 +1,84 @@
+import { toFahrenheit, toGasMark } from './temperature';
+import { durationText } from './duration-text';
+import { unitNamed, type Country, type Dimension } from './units';
+
+/** How a person likes to read quantities. What is stored never changes with it. */
+export interface Reading {
+  weight: 'g' | 'oz';
+  /** Volumes of what is poured or spooned. */
+  volume: 'ml' | 'cups';
+  temperature: 'C' | 'F' | 'gas';
+  length: 'cm' | 'in';
+  country: Country;
+}
+
+export const METRIC: Reading = { weight: 'g', volume: 'ml', temperature: 'C', length: 'cm', country: 'metric' };
+
+/** Grams as a kitchen scale shows them: whole grams, tenths below 10 g. */
+export function onTheScale(grams: number): number {
+  return grams < 10 ? Math.round(grams * 10) / 10 : Math.round(grams);
+}
+
+/** A quantity (g, ml, mm, °C, min) in a person's own units. Example: 453.6 g → "1 lb"; 180 °C → "356 °F". */
+export function showQuantity(value: number, dimension: Dimension, reading: Reading = METRIC): string {
+  switch (dimension) {
+    case 'mass':
+      return reading.weight === 'g' ? `${thousands(onTheScale(value))} g` : ounces(value);
+    case 'volume':
+      return reading.volume === 'ml' ? `${thousands(onTheScale(value))} ml` : cups(value, reading.country);
+    case 'length':
+      return reading.length === 'cm' ? `${round(value / 10, 1)} cm` : `${round(value / 25.4, 2)} in`;
+    case 'temperature':
+      return heat(value, reading.temperature);
+    case 'time':
+      return durationText(value);
+  }
+}
+
+/**
+ * The stored value after somebody has been in its field: untouched text keeps the stored number to the last bit, so
+ * that showing and saving never drifts; new text counts as typed.
+ */
+export function keepStored<T>(stored: T, shown: string, typed: string, read: (text: string) => T): T {
+  return typed.trim() === shown.trim() ? stored : read(typed);
+}
+
+/** Thousands set apart by a thin space: "1 480". */
+export function thousands(value: number): string {
+  return Math.abs(value) >= 1000 ? value.toLocaleString('en').replaceAll(',', '\u2009') : `${value}`;
+}
+
+function ounces(grams: number): string {
+  const all = round(grams / unitNamed('oz', 'metric')!.factor, 1);
+  const pounds = Math.floor(all / 16);
+  const rest = round(all - pounds * 16, 1);
+  if (pounds === 0) return `${all} oz`;
+  return rest === 0 ? `${pounds} lb` : `${pounds} lb ${rest} oz`;
+}
+
+const QUARTERS = ['', '¼', '½', '¾'];
+
+/** Cups in quarters from a quarter cup on, spoons below; the nearest is shown. */
+function cups(ml: number, country: Country): string {
+  const cup = unitNamed('cup', country)!.factor;
+  if (ml >= cup / 4) return `${quarters(ml / cup)} ${ml > cup * 1.1 ? 'cups' : 'cup'}`;
+  const spoon = unitNamed('tbsp', country)!.factor;
+  if (ml >= spoon) return `${quarters(ml / spoon)} tbsp`;
+  return `${quarters(ml / unitNamed('tsp', country)!.factor)} tsp`;
+}
+
+function quarters(value: number): string {
+  const count = Math.max(1, Math.round(value * 4));
+  const whole = Math.floor(count / 4);
+  return `${whole > 0 ? whole : ''}${QUARTERS[count % 4]!}`;
+}
+
+function heat(celsius: number, as: Reading['temperature']): string {
+  if (as === 'F') return `${Math.round(toFahrenheit(celsius))} °F`;
+  const mark = as === 'gas' ? toGasMark(celsius) : null;
+  return mark === null ? `${round(celsius, 1)} °C` : `gas ${mark === 0.25 ? '¼' : mark === 0.5 ? '½' : mark}`;
+}
+
+function round(value: number, places: number): number {
+  return Number(value.toFixed(places));
+}
