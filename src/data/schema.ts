@@ -1,7 +1,20 @@
-import { integer, jsonb, pgTable, real, serial, text, timestamp, uniqueIndex } from 'drizzle-orm/pg-core';
+import {
+  boolean,
+  integer,
+  jsonb,
+  primaryKey,
+  pgTable,
+  real,
+  serial,
+  text,
+  timestamp,
+  uniqueIndex,
+} from 'drizzle-orm/pg-core';
 import type { Build } from '../core/breakdown/build';
 import type { Coefficients } from '../core/breakdown/coefficients';
-import type { Allergen, Formula } from '../core/formula/formula';
+import type { Allergen, Formula, Ingredient } from '../core/formula/formula';
+import type { Reading } from '../core/measure/show-quantity';
+import type { Reading as ProbeReading } from '../core/records/cooling';
 import type { WeeklyShift } from '../core/planner/calendars';
 import type { Plan } from '../core/planner/plan';
 import type { Problem } from '../core/planner/problem';
@@ -17,6 +30,10 @@ export const kitchens = pgTable('kitchens', {
   zone: text('zone').notNull(),
   origin: instant('origin').notNull(),
   coefficients: jsonb('coefficients').$type<Coefficients>().notNull(),
+  /** Its answers where bakers differ, by school. */
+  choices: jsonb('choices').$type<Record<string, string>>().notNull().default({}),
+  /** The units it reads in; null is metric. */
+  reading: jsonb('reading').$type<Reading>(),
   version: integer('version').notNull().default(1),
 });
 
@@ -27,6 +44,8 @@ export const people = pgTable('people', {
   skills: jsonb('skills').$type<string[]>().notNull(),
   weekly: jsonb('weekly').$type<WeeklyShift[]>().notNull(),
   daysOff: jsonb('days_off').$type<string[]>().notNull(),
+  /** Units of their own; null reads as the kitchen does. */
+  reading: jsonb('reading').$type<Reading>(),
   position: integer('position').notNull(),
 });
 
@@ -37,7 +56,7 @@ export const equipment = pgTable('equipment', {
   units: integer('units').notNull(),
   heatRate: real('heat_rate'),
   coolRate: real('cool_rate'),
-  mould: jsonb('mould').$type<{ use: 'tin' | 'ring' | 'square tin' | 'sheet'; form: Form }>(),
+  mould: jsonb('mould').$type<{ use: 'tin' | 'ring' | 'square tin' | 'shaped tin' | 'sheet'; form: Form }>(),
   position: integer('position').notNull(),
 });
 
@@ -46,6 +65,10 @@ export const ingredients = pgTable('ingredients', {
   name: text('name').notNull(),
   allergens: jsonb('allergens').$type<Allergen[]>().notNull(),
   density: real('density'),
+  /** What it is in a formula, where it is bought, how it is kept. */
+  traits: jsonb('traits').$type<Omit<Ingredient, 'id' | 'name' | 'allergens' | 'density'>>().notNull().default({}),
+  /** g in the house. */
+  stock: real('stock').notNull().default(0),
 });
 
 export const formulas = pgTable('formulas', {
@@ -54,6 +77,19 @@ export const formulas = pgTable('formulas', {
   body: jsonb('body').$type<Formula>().notNull(),
   version: integer('version').notNull().default(1),
 });
+
+/** Every version a formula ever had: orders keep the one they were planned with. */
+export const formulaVersions = pgTable(
+  'formula_versions',
+  {
+    formula: text('formula').notNull(),
+    version: integer('version').notNull(),
+    body: jsonb('body').$type<Formula>().notNull(),
+    savedAt: instant('saved_at').notNull(),
+    note: text('note').notNull().default(''),
+  },
+  (table) => [primaryKey({ columns: [table.formula, table.version] })],
+);
 
 export const builds = pgTable('builds', {
   id: text('id').primaryKey(),
@@ -79,12 +115,46 @@ export const orders = pgTable('orders', {
   note: text('note').notNull(),
   /** Roles of optional components that are left out. */
   without: jsonb('without').$type<string[]>().notNull().default([]),
+  /** Another formula for a role. */
+  swaps: jsonb('swaps').$type<Record<string, string>>().notNull().default({}),
+  /** Amounts set by hand, g by role. */
+  overrides: jsonb('overrides').$type<Record<string, number>>().notNull().default({}),
+  /** Schools and routes that it has settled for itself. */
+  choices: jsonb('choices').$type<Record<string, string>>().notNull().default({}),
+  /** Versions of the formulas that it was planned with. */
+  versions: jsonb('versions').$type<Record<string, number>>().notNull().default({}),
   weight: real('weight').notNull().default(1),
   state: text('state').$type<OrderState>().notNull().default('open'),
   handedOverAt: instant('handed_over_at'),
   /** Rises with every change; a save that names an older one is refused. */
   version: integer('version').notNull().default(1),
   createdAt: instant('created_at').notNull(),
+});
+
+/** Batches that serve several orders, accepted by the lead. */
+export const batches = pgTable('batches', {
+  id: serial('id').primaryKey(),
+  formula: text('formula').notNull(),
+  members: jsonb('members').$type<{ order: number; role: string }[]>().notNull(),
+  /** Split again: its parts are made apart. */
+  split: boolean('split').notNull().default(false),
+  madeAt: instant('made_at').notNull(),
+});
+
+/** What was ticked off on pull lists; the key names the line, so that a new plan keeps what is still true. */
+export const ticks = pgTable('ticks', {
+  key: text('key').primaryKey(),
+  tickedAt: instant('ticked_at').notNull(),
+});
+
+/** Probe series, to fit cooling to. */
+export const probeSeries = pgTable('probe_series', {
+  id: serial('id').primaryKey(),
+  thing: text('thing').notNull(),
+  place: text('place').$type<'bench' | 'fridge' | 'freezer'>().notNull(),
+  ambient: real('ambient').notNull(),
+  readings: jsonb('readings').$type<ProbeReading[]>().notNull(),
+  takenAt: instant('taken_at').notNull(),
 });
 
 /** Every plan there was; the newest counts. Two plans cannot follow the same one. */
@@ -114,4 +184,15 @@ export const events = pgTable('events', {
 });
 
 export type EventKind =
-  'start' | 'finish' | 'extend' | 'take back' | 'order taken' | 'order changed' | 'handed over' | 'brought back';
+  | 'formula saved'
+  | 'kitchen changed'
+  | 'batch accepted'
+  | 'batch split'
+  | 'start'
+  | 'finish'
+  | 'extend'
+  | 'take back'
+  | 'order taken'
+  | 'order changed'
+  | 'handed over'
+  | 'brought back';

@@ -2,16 +2,16 @@ import { DateTime } from 'luxon';
 import { minuteOf, timeOf } from '../core/planner/calendars';
 import { database, type Db } from '../data/database';
 import { demoBuilds } from '../data/demo/builds';
-import { bakedFormulas } from '../data/demo/formulas-baked';
-import { fillingFormulas } from '../data/demo/formulas-fillings';
 import { demoIngredients } from '../data/demo/ingredients';
-import { demoEquipment, demoKitchenName, demoPeople, demoShifts, startingCoefficients } from '../data/demo/kitchen';
+import { demoFormulas } from '../data/demo/library';
+import { demoEquipment, demoKitchenName, demoPeople, demoShifts } from '../data/demo/kitchen';
 import { demoOrders, impossibleOrder, tightOrder, type DemoOrder } from '../data/demo/orders';
 import { appendEvents, type NewEvent } from '../data/repositories/events';
 import { readKitchen } from '../data/repositories/kitchen';
 import { insertOrder, readOpenOrders, readOrder, updateOrder } from '../data/repositories/orders';
 import { readPlan } from '../data/repositories/plans';
 import * as t from '../data/schema';
+import { startingCoefficients } from '../core/breakdown/starting-figures';
 import { now } from './clock';
 import { planInThread } from './planner-thread';
 import { loadSituation, orderIdOf, planId, problemOf, replanNow } from './planning';
@@ -55,10 +55,17 @@ async function insertKitchen(db: Db, today: DateTime<true>): Promise<void> {
     })),
   );
   await db.insert(t.equipment).values(demoEquipment.map((e, position) => ({ ...e, position })));
-  await db.insert(t.ingredients).values(demoIngredients);
+  await db.insert(t.ingredients).values(
+    demoIngredients.map(({ id, name, allergens, density, stock, ...traits }) => ({
+      ...{ id, name, allergens, density, stock, traits },
+    })),
+  );
+  await db.insert(t.formulas).values(demoFormulas.map((f) => ({ id: f.id, name: f.name, body: f })));
   await db
-    .insert(t.formulas)
-    .values([...bakedFormulas, ...fillingFormulas].map((f) => ({ id: f.id, name: f.name, body: f })));
+    .insert(t.formulaVersions)
+    .values(
+      demoFormulas.map((f) => ({ formula: f.id, version: 1, body: f, savedAt: now(), note: 'as the demo has it' })),
+    );
   await db.insert(t.builds).values(demoBuilds.map((b) => ({ id: b.id, name: b.name, body: b })));
 }
 
@@ -66,9 +73,19 @@ async function insertDemoOrder(db: Db, order: DemoOrder, today: DateTime<true>, 
   const { day, time, ...fields } = order;
   const [hour, minute] = time.split(':').map(Number);
   const at = pickup ?? today.plus({ days: day }).set({ hour, minute }).toJSDate();
-  const row = await insertOrder(db, { ...fields, pickup: at, without: [] }, now());
+  const row = await insertOrder(
+    db,
+    { ...fields, pickup: at, without: [], swaps: {}, overrides: {}, choices: {}, versions: firstVersions(order) },
+    now(),
+  );
   await appendEvents(db, [{ at: now(), kind: 'order taken', order: row.id, body: { ...fields, pickup: at } }]);
   return row.id;
+}
+
+/** The demo's orders were planned with the formulas as they are when it is loaded. */
+function firstVersions(order: DemoOrder): Record<string, number> {
+  const build = demoBuilds.find((b) => b.id === order.build);
+  return Object.fromEntries((build?.components ?? []).map((c) => [c.formula, 1]));
 }
 
 /** Plans from three days ago, and tells all that this plan had done by now as done. */

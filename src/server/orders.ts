@@ -1,57 +1,24 @@
-import { DateTime } from 'luxon';
 import { openSteps } from '../core/floor/open-steps';
-import { ValidationError } from 'yup';
-import { breakDown } from '../core/breakdown/breakdown';
-import { orderForm, type OrderForm } from '../core/formats/order-form';
-import { formName, type Form } from '../core/shape/form';
-import { cakeName, tierPortions } from '../core/breakdown/cake';
-import { proposeTiers } from '../core/shape/propose-tiers';
 import { database, type Db } from '../data/database';
 import { appendEvents } from '../data/repositories/events';
 import { insertOrder, readOrder, updateOrder, type OrderFields, type OrderRow } from '../data/repositories/orders';
 import { readPlan } from '../data/repositories/plans';
 import { now } from './clock';
-import { loadKitchen, type LoadedKitchen } from './kitchen';
+import { loadKitchen } from './kitchen';
 import { tellChanged } from './live';
 import { loadSituation, planId, replanNow } from './planning';
+import { readOrderForm } from './read-order-form';
 import { refuse, type Result } from './result';
 
 const STALE =
   'Somebody else has changed this order since you opened it. Yours is kept below: open the order again to see theirs.';
-
-/** Sizes of a build that the kitchen's own moulds can make. */
-export function formsFor(buildId: string, kitchen: LoadedKitchen): Form[] {
-  const build = kitchen.builds.get(buildId);
-  if (!build) return [];
-  if (build.sizes) return build.sizes;
-  return kitchen.library.moulds.filter((m) => m.use === build.mould).map((m) => m.form);
-}
-
-export interface SizeChoice {
-  /** JSON of the tiers, as the form holds it. */
-  value: string;
-  name: string;
-  portions: number;
-}
-
-/** Up to six sizes of a build that give the wanted portions, smallest surplus first. */
-export function sizesFor(buildId: string, portions: number, kitchen: LoadedKitchen): SizeChoice[] {
-  const build = kitchen.builds.get(buildId);
-  if (!build) return [];
-  const { coefficients } = kitchen.library;
-  return proposeTiers(formsFor(buildId, kitchen), portions, build.mostTiers, (f) =>
-    tierPortions(build, f, coefficients),
-  )
-    .slice(0, 6)
-    .map((offer) => ({ value: JSON.stringify(offer.tiers), name: cakeName(offer.tiers), portions: offer.portions }));
-}
 
 /** Takes a new order, plans it with all others, and answers with its number. */
 export async function takeOrder(input: unknown): Promise<Result<{ id: number }>> {
   const db = await database();
   const kitchen = await loadKitchen(db);
   if (!kitchen) return refuse('There is no kitchen yet.');
-  const read = await readForm(input, kitchen, null);
+  const read = await readOrderForm(input, kitchen, null);
   if (!read.ok) return read;
   const at = now();
   const id = await db.transaction(async (tx) => {
@@ -70,7 +37,7 @@ export async function changeOrder(id: number, version: number, input: unknown): 
   const before = await readOrder(db, id);
   if (!kitchen || !before) return refuse('This order is not there any more.');
   if (before.state !== 'open') return refuse('This order has been handed over. Bring it back first.');
-  const read = await readForm(input, kitchen, before);
+  const read = await readOrderForm(input, kitchen, before);
   if (!read.ok) return read;
   const at = now();
   const changed = await db.transaction(async (tx) => {
@@ -86,11 +53,11 @@ export async function changeOrder(id: number, version: number, input: unknown): 
   return { ok: true, id };
 }
 
-/** Takes a remedy over: another pickup, or an optional part left out (or taken in again). */
+/** One change at a time: another pickup, a part left out, exchanged or set by hand, a newer formula. */
 export async function adjustOrder(
   id: number,
   version: number,
-  change: Partial<Pick<OrderFields, 'pickup' | 'without'>>,
+  change: Partial<Pick<OrderFields, 'pickup' | 'without' | 'swaps' | 'overrides' | 'choices' | 'versions'>>,
 ): Promise<Result> {
   const db = await database();
   const before = await readOrder(db, id);
@@ -147,70 +114,10 @@ async function leave(db: Db, order: OrderRow, version: number, kind: 'handed ove
 }
 
 function fieldsOf(row: OrderRow): OrderFields {
-  const { title, customer, pickup, portions, build, tiers, inscription, avoid, note, without } = row;
-  return { title, customer, pickup, portions, build, tiers, inscription, avoid, note, without };
-}
-
-type ReadForm = { ok: true; fields: OrderFields } | Extract<Result, { ok: false }>;
-
-/** Checks what was typed, by the shared schema and against the kitchen. */
-async function readForm(input: unknown, kitchen: LoadedKitchen, before: OrderRow | null): Promise<ReadForm> {
-  let form: OrderForm;
-  try {
-    form = await orderForm.validate(input, { abortEarly: false });
-  } catch (error) {
-    if (!(error instanceof ValidationError)) throw error;
-    const fields = Object.fromEntries(error.inner.map((e) => [(e.path ?? '').split('[')[0]!, e.message]));
-    return refuse('Some fields need another look.', fields) as ReadForm;
-  }
-  const fields: Record<string, string> = {};
-  const pickup = DateTime.fromISO(form.pickup, { zone: kitchen.clock.zone });
-  if (!pickup.isValid) fields.pickup = 'This time does not exist.';
-  else if (pickup.toJSDate() <= now() && pickup.toMillis() !== before?.pickup.getTime())
-    fields.pickup = 'This time has passed.';
-  else if (pickup.diff(DateTime.fromJSDate(now()), 'days').days > 120) fields.pickup = 'At most 120 days ahead.';
-  const build = kitchen.builds.get(form.build);
-  if (!build) fields.build = 'There is no such build.';
-  const tiers = build ? readTiers(form.size, form.build, kitchen) : null;
-  if (build && !tiers) fields.size = 'The kitchen has no tins for this size.';
-  if (build && tiers) {
-    const broken = breakDown({ id: planId(0), build, tiers }, kitchen.library);
-    if (broken.cake.portions < form.portions)
-      fields.size = `This gives ${broken.cake.portions} portions: choose a larger one.`;
-    const clash = broken.allergens.filter((a) => form.avoid.includes(a.allergen));
-    if (clash.length > 0)
-      fields.avoid = `${build.name} contains ${clash.map((a) => `${a.allergen} (${a.from.join(', ')})`).join('; ')}. Choose another build.`;
-  }
-  if (Object.keys(fields).length > 0 || !tiers) return refuse('Some fields need another look.', fields) as ReadForm;
-  const { title, customer, portions, inscription, note } = form;
-  const avoid = form.avoid as OrderFields['avoid'];
-  const without = before?.build === form.build ? before.without : [];
+  const { title, customer, pickup, portions, build, tiers, inscription, avoid, note } = row;
+  const { without, swaps, overrides, choices, versions } = row;
   return {
-    ok: true,
-    fields: {
-      title,
-      customer,
-      pickup: pickup.toJSDate(),
-      portions,
-      build: form.build,
-      tiers,
-      inscription,
-      avoid,
-      note,
-      without,
-    },
+    ...{ title, customer, pickup, portions, build, tiers, inscription, avoid, note },
+    ...{ without, swaps, overrides, choices, versions },
   };
-}
-
-/** The tiers that the form named, if the kitchen can make each of them and the build as many. */
-function readTiers(size: string, build: string, kitchen: LoadedKitchen): Form[] | null {
-  const known = new Map(formsFor(build, kitchen).map((f) => [formName(f), f]));
-  try {
-    const named = (JSON.parse(size) as Form[]).map((f) => known.get(formName(f)));
-    const most = kitchen.builds.get(build)?.mostTiers ?? 0;
-    if (named.length === 0 || named.length > most || named.some((f) => f === undefined)) return null;
-    return named as Form[];
-  } catch {
-    return null;
-  }
 }

@@ -1,5 +1,6 @@
 import { breakDown, type Breakdown } from '../core/breakdown/breakdown';
 import { makeProblem } from '../core/breakdown/make-problem';
+import type { Formula } from '../core/formula/formula';
 import { floorState, type StepState } from '../core/floor/floor-state';
 import { withFloor } from '../core/floor/with-floor';
 import { minuteOf } from '../core/planner/calendars';
@@ -45,13 +46,28 @@ export async function loadSituation(db: Db): Promise<Situation | null> {
   };
 }
 
-export function breakDownOrder(
-  order: Pick<OrderRow, 'id' | 'build' | 'tiers' | 'without'>,
-  kitchen: LoadedKitchen,
-): Breakdown {
+/** What of an order decides how it is broken down. */
+export type BreakableOrder = Pick<
+  OrderRow,
+  'id' | 'build' | 'tiers' | 'without' | 'swaps' | 'overrides' | 'choices' | 'versions'
+>;
+
+/** Breaks an order down by the versions of the formulas that it was planned with. */
+export function breakDownOrder(order: BreakableOrder, kitchen: LoadedKitchen): Breakdown {
   const build = kitchen.builds.get(order.build);
   if (!build) throw new Error(`There is no build “${order.build}”.`);
-  return breakDown({ id: planId(order.id), build, tiers: order.tiers, without: order.without }, kitchen.library);
+  const { tiers, without, swaps, overrides, choices } = order;
+  return breakDown(
+    { id: planId(order.id), build, tiers, without, swaps, overrides, choices },
+    { ...kitchen.library, formulas: formulasAt(order.versions, kitchen) },
+  );
+}
+
+/** The kitchen's formulas, those named at the versions named. */
+export function formulasAt(versions: Record<string, number>, kitchen: LoadedKitchen): ReadonlyMap<string, Formula> {
+  const kept = Object.entries(versions).flatMap(([id, version]) => kitchen.olderFormulas.get(`${id}@${version}`) ?? []);
+  if (kept.length === 0) return kitchen.library.formulas;
+  return new Map([...kitchen.library.formulas, ...kept.map((f) => [f.id, f] as const)]);
 }
 
 /** The planning problem of a situation, with the facts of the floor in it. */

@@ -3,37 +3,14 @@ import type { AmountRule, Build } from './build';
 import { batterGrams } from '../shape/batter';
 import { amountOf } from './amounts';
 import { cakeName, cakeOf } from './cake';
-import type { Coefficients } from './coefficients';
-
-const coefficients: Coefficients = {
-  batter: {
-    butter: { fill: 0.6, density: 0.9 },
-    foam: { fill: 0.7, density: 0.45 },
-    chiffon: { fill: 0.75, density: 0.5 },
-    oil: { fill: 0.5, density: 1.05 },
-    sheet: { fill: 1, density: 0.45 },
-  },
-  sheetDepth: 10,
-  soak: { butter: 0.12, foam: 0.2 },
-  fillingThickness: 6,
-  damWidth: 10,
-  crumbCoat: 2,
-  finalCoat: 5,
-  bowlLoss: 0.1,
-  paste: { thickness: 4, margin: 50, density: 1.35 },
-  glaze: { thickness: 3, runOff: 0.4, density: 1.25 },
-  portions: { partyArea: 40, dessertArea: 25, sliceWidth: 30 },
-  bowlKilos: 6,
-  readyBefore: 20,
-  tightBelow: 60,
-};
+import { startingCoefficients as coefficients } from './starting-figures';
 
 const formula = { density: 0.95, loss: 0.1, batter: 'butter' } as Formula;
 const plain = { layers: 4, layerHeight: 24, finish: 6, portion: 'party' } as Build;
 const round = (diameter: number) => ({ form: 'round' as const, diameter });
 /** One tier of 200 × 120 mm: 4 × 24 + 3 × 6 + 6. */
 const cake = cakeOf(plain, [round(200)], coefficients);
-const amount = (rule: AmountRule, of = cake) => amountOf(rule, of, formula, coefficients);
+const amount = (rule: AmountRule, of = cake) => amountOf(rule, { cake: of, formula, coefficients, others: new Map() });
 
 describe('amounts', () => {
   it('stacks layers, fillings and what lies on top', () => {

@@ -1,12 +1,19 @@
-import { allergensOf, scaleToYield, type ScaledLine } from '../formula/scale';
-import { ALLERGENS, type Allergen, type Formula, type Ingredient } from '../formula/formula';
+import { allergensOf, scaleToYield } from '../formula/scale';
+import { chosen, belongs, type Choices } from '../formula/schools';
+import type { Allergen, Check, Formula, Ingredient, Reminder } from '../formula/formula';
 import type { Hold, Route, Step, Wait } from '../planner/problem';
 import type { Form } from '../shape/form';
-import { amountOf, type Amount } from './amounts';
+import { setAmount, splitAmount, type Amount } from './amount';
+import { amountOf } from './amounts';
 import { HAND_OVER, type Build, type BuildComponent } from './build';
 import { cakeOf, type Cake } from './cake';
 import type { Coefficients } from './coefficients';
-import { componentSteps } from './component-steps';
+import type { Component } from './component';
+import { componentSteps, keepingWaits } from './component-steps';
+import { feedLeftOvers, joinAllergens, withDrawnAllergens, type Drawn, type LeftOver } from './left-overs';
+import { leftOverWaits } from './left-over-waits';
+import type { Preparation } from './preparations';
+import { settleRoutes } from './settle-routes';
 import { stageSteps } from './stage-steps';
 
 /** What the breakdown knows of a kitchen. */
@@ -17,13 +24,15 @@ export interface Kitchen {
   moulds: Mould[];
   /** Deck slots of the largest oven. */
   ovenSlots: number;
+  /** The kitchen's answers where bakers differ. */
+  choices: Choices;
 }
 
 /** A set of tins, rings or sheets of one size: equipment with a form. */
 export interface Mould {
   /** The kind of equipment in the planning problem. */
   kind: string;
-  use: 'tin' | 'ring' | 'square tin' | 'sheet';
+  use: 'tin' | 'ring' | 'square tin' | 'shaped tin' | 'sheet';
   form: Form;
   owned: number;
 }
@@ -35,6 +44,12 @@ export interface CakeOrder {
   tiers: Form[];
   /** Roles of optional components that are left out. */
   without?: string[];
+  /** Another formula for a role. */
+  swaps?: Readonly<Record<string, string>>;
+  /** Amounts set by hand, g by role. */
+  overrides?: Readonly<Record<string, number>>;
+  /** Schools and routes that this order has settled for itself. */
+  choices?: Choices;
 }
 
 /** A planner's step with what the bench needs to know. */
@@ -46,21 +61,17 @@ export interface BrokenStep extends Step {
   caution: string | null;
   /** "848 g into 2 tins round 20 cm" */
   amount: string | null;
-}
-
-export interface Component {
-  role: string;
-  label: string;
-  formula: Formula;
-  optional: boolean;
-  amount: Amount;
-  lines: ScaledLine[];
-  allergens: { allergen: Allergen; from: string[] }[];
+  /** What must hold before the next step begins. */
+  check: Check | null;
+  reminders: Reminder[];
+  preparations: Preparation[];
 }
 
 export interface Breakdown {
   cake: Cake;
   components: Component[];
+  leftOvers: LeftOver[];
+  drawn: Drawn[];
   steps: BrokenStep[];
   waits: Wait[];
   holds: Hold[];
@@ -75,39 +86,89 @@ export function collectId(order: string): string {
 }
 
 /**
- * Breaks an order down: components with their amounts from the geometry, their steps and waits from the formulas, the
- * stages of the build, and how they hang together. Throws if the build names a formula that the kitchen has not.
+ * Breaks an order down: components with their amounts from the geometry, what is left over and what draws on it, their
+ * steps and waits from the formulas, the stages of the build, and how they hang together. Throws if the build names a
+ * formula that the kitchen has not.
  */
 export function breakDown(order: CakeOrder, kitchen: Kitchen): Breakdown {
   const { build } = order;
-  const cake = cakeOf(build, order.tiers, kitchen.coefficients);
-  const living = build.components.filter((c) => !(c.optional && order.without?.includes(c.role)));
-  const components = living.map((c) => componentOf(c, cake, kitchen));
-  const parts = components.map((c) => componentSteps(order.id, c, build, kitchen));
+  const choices = { ...kitchen.choices, ...order.choices };
+  const { cake, components } = componentsOf(order, kitchen, choices);
+  const { leftOvers, drawn } = feedLeftOvers(components, kitchen.ingredients);
+  const parts = components.map((c) => {
+    const own = componentSteps(order.id, order.id, c, kitchen, choices);
+    return { ...own, role: c.role, waits: [...own.waits, ...keepingWaits(order.id, c, build, own.ends)] };
+  });
   const stages = stageSteps(order.id, build, cake, components, kitchen);
-  return {
+  return settleRoutes(order.id, build, choices, {
     cake,
     components,
+    leftOvers,
+    drawn,
     steps: [...stages.steps, ...parts.flatMap((p) => p.steps)],
-    waits: [...stages.waits, ...parts.flatMap((p) => p.waits)],
+    waits: [
+      ...stages.waits,
+      ...parts.flatMap((p) => p.waits),
+      ...leftOverWaits(order.id, build, components, drawn, parts),
+    ],
     holds: [...stages.holds, ...parts.flatMap((p) => p.holds)],
-    routes: (build.routes ?? []).map((r) => ({
-      id: `${order.id}.${r.key}`,
-      choices: r.choices.map((c) => c.key),
-    })),
-    allergens: rollUp(components),
-  };
+    routes: (build.routes ?? []).map((r) => ({ id: `${order.id}.${r.key}`, choices: r.choices.map((c) => c.key) })),
+    allergens: joinAllergens(
+      components.map((c) => c.allergens.map((a) => ({ allergen: a.allergen, from: [c.label] }))),
+    ),
+  });
 }
 
-function componentOf(component: BuildComponent, cake: Cake, kitchen: Kitchen): Component {
-  const formula = kitchen.formulas.get(component.formula);
-  if (!formula) throw new Error(`There is no formula “${component.formula}”.`);
-  const amount = amountOf(component.amount, cake, formula, kitchen.coefficients);
+/** The cake and its components alone, without steps: amounts, lines and allergens. */
+export function componentsOf(
+  order: CakeOrder,
+  kitchen: Kitchen,
+  choices: Choices = { ...kitchen.choices, ...order.choices },
+): { cake: Cake; components: Component[] } {
+  const { build } = order;
+  const living = build.components.filter((c) => !(c.optional && order.without?.includes(c.role)));
+  const formulas = new Map(living.map((c) => [c.role, formulaFor(c, order, kitchen, choices)]));
+  const cake = cakeOf(build, order.tiers, kitchen.coefficients, trimmed([...formulas.values()], kitchen, choices));
+  const amounts = new Map<string, Amount>();
+  const components = living.map((c) => {
+    const made = componentOf(c, formulas.get(c.role)!, cake, kitchen, amounts, order.overrides?.[c.role]);
+    amounts.set(c.role, made.amount);
+    return made;
+  });
+  return { cake, components: withDrawnAllergens(components, kitchen.ingredients) };
+}
+
+/** By what share levelling lowers the layers: nothing where they rise flat, or cool upside down. */
+function trimmed(formulas: Formula[], kitchen: Kitchen, choices: Choices): number {
+  const domed = formulas.some((f) => f.purpose === 'layers' && f.domes);
+  return domed && chosen('level', choices) === 'trim' ? kitchen.coefficients.trim : 0;
+}
+
+function formulaFor(component: BuildComponent, order: CakeOrder, kitchen: Kitchen, choices: Choices): Formula {
+  const instead = component.instead?.find((i) => belongs(i.when, choices))?.formula;
+  const id = order.swaps?.[component.role] ?? instead ?? component.formula;
+  const formula = kitchen.formulas.get(id);
+  if (!formula) throw new Error(`There is no formula “${id}”.`);
+  return formula;
+}
+
+function componentOf(
+  component: BuildComponent,
+  formula: Formula,
+  cake: Cake,
+  kitchen: Kitchen,
+  others: ReadonlyMap<string, Amount>,
+  byHand: number | undefined,
+): Component {
+  const { coefficients } = kitchen;
+  const whole = amountOf(component.amount, { cake, formula, coefficients, others });
+  const computed = component.split ? splitAmount(whole, component.split) : whole;
+  const amount = byHand === undefined ? computed : setAmount(computed, byHand);
   // Batter and dough are weighed raw; everything else is wanted after its loss.
   const raw = amount.loads.length > 0 || component.amount.rule === 'panels';
   return {
     role: component.role,
-    label: component.label,
+    label: formula.id === component.formula ? component.label : formula.name,
     formula,
     optional: component.optional ?? false,
     amount,
@@ -116,9 +177,7 @@ function componentOf(component: BuildComponent, cake: Cake, kitchen: Kitchen): C
   };
 }
 
-function rollUp(components: Component[]): Breakdown['allergens'] {
-  return ALLERGENS.flatMap((allergen) => {
-    const from = components.filter((c) => c.allergens.some((a) => a.allergen === allergen)).map((c) => c.label);
-    return from.length > 0 ? [{ allergen, from }] : [];
-  });
+/** Can one formula take the place of another? It serves the same purpose, and is baked in the same kind of thing. */
+export function canReplace(now: Formula, by: Formula): boolean {
+  return now.purpose === by.purpose && (now.batter === 'sheet') === (by.batter === 'sheet') && now.id !== by.id;
 }

@@ -1,4 +1,4 @@
-import type { FormulaWait } from '../formula/formula';
+import type { Check, FormulaWait, Reminder, SchoolChoice } from '../formula/formula';
 import type { Minutes } from '../planner/problem';
 import type { Form } from '../shape/form';
 import type { PortionKind } from '../shape/portions';
@@ -15,14 +15,27 @@ export type AmountRule =
   | { rule: 'glaze' }
   | { rule: 'mould'; share: number }
   | { rule: 'panels'; height: number; thickness: number }
-  | { rule: 'pieces'; per: 'cake' | 'tier' | 'portion'; count: number; grams: number };
+  | { rule: 'pieces'; per: 'cake' | 'tier' | 'portion'; count: number; grams: number }
+  | { rule: 'border'; nozzle: string; where: 'top' | 'foot' | 'both' }
+  | { rule: 'rosettes'; spacing: number; grams: number }
+  | { rule: 'drip'; meanLength?: number }
+  /** Crumbs, nuts, powder strewn over the top or around the foot: g per cm² of a band so high (the top without it). */
+  | { rule: 'strewn'; gramsPerCm2: number; height?: number }
+  /** So much for each g of another component: "one part of glaze to two of mousse". */
+  | { rule: 'share'; of: string; share: number }
+  /** One batch for several uses; the uses are its portions. */
+  | { rule: 'divided'; uses: { use: string; rule: AmountRule }[] };
 
 export interface BuildComponent {
   /** What it is for, unique within the build: "layers", "filling". */
   role: string;
   label: string;
   formula: string;
+  /** Another formula where a school asks for it: egg-free. */
+  instead?: { when: SchoolChoice; formula: string }[];
   amount: AmountRule;
+  /** Parts that one batch is divided into after it is made (two flavours of one buttercream), as shares that add up to 1. */
+  split?: { use: string; share: number }[];
   /** The first to go when time is short. */
   optional?: boolean;
 }
@@ -40,6 +53,8 @@ export interface BuildStage {
   how: string;
   sign?: string;
   caution?: string;
+  check?: Check;
+  reminders?: Reminder[];
   when?: { route: string; choice: string };
 }
 

@@ -1,5 +1,12 @@
+import type { EggShares } from '../formula/eggs';
 import type { Batter } from '../formula/formula';
+import type { Chocolate, GanacheUse } from '../formula/ganache';
+import type { SheetGrade } from '../formula/gelatine';
+import type { Yeast } from '../formula/yeast';
+import type { TimeConstant } from '../records/cooling';
+import type { CuttingFigures } from '../shape/cutting-scheme';
 import type { PortionSettings } from '../shape/portions';
+import type { StandFigures } from '../shape/stand';
 
 /** The figures that each kitchen edits. Lengths in mm, densities in g/ml, shares as fractions, times in minutes. */
 export interface Coefficients {
@@ -19,7 +26,36 @@ export interface Coefficients {
   /** Rolled covers: thickness, what the disc needs beyond top and twice the height, and density. */
   paste: { thickness: number; margin: number; density: number };
   /** Poured glaze: thickness on top and side, and what runs off on top of it. */
-  glaze: { thickness: number; runOff: number; density: number };
+  glaze: {
+    thickness: number;
+    runOff: number;
+    density: number;
+    /** Share of the run-off that can be caught, sieved and used again. */
+    returns: number;
+  };
+  /** Drip: g per cm of perimeter and per cm of mean length, and that length. */
+  drip: { gramsPerCm2: number; meanLength: number };
+  /** What levelling takes off a domed layer, as a share. */
+  trim: number;
+  /** g of border per cm, by nozzle. */
+  nozzles: Record<string, number>;
+  stand: StandFigures;
+  cutting: CuttingFigures;
+  /** g with shell, and what is what of it. */
+  egg: { weight: number; shares: EggShares };
+  /** The gelatine that is in the house. */
+  sheetGrade: SheetGrade;
+  sheetGrades: Record<SheetGrade, { bloom: number; grams: number }>;
+  yeast: Record<Yeast, number>;
+  ganache: { ratios: Record<GanacheUse, number>; chocolate: Record<Chocolate, number> };
+  /** °C less for a fan oven. */
+  fanOffset: number;
+  /** How far an estimated bake time may be off, as a share. */
+  bakeSpread: number;
+  /** Lead times of what is prepared before a step. */
+  leads: { lineTins: number; chillBowl: number; soakGelatine: number; heatOven: number };
+  /** τ by thing and place. */
+  cooling: Record<string, Record<'bench' | 'fridge' | 'freezer', TimeConstant>>;
   portions: PortionSettings;
   /** The largest batter that goes into one bowl, kg. */
   bowlKilos: number;

@@ -1,81 +1,105 @@
 import type { FormulaStep } from '../formula/formula';
+import { belongs, chosen, type Choices } from '../formula/schools';
+import { bakingRounds } from '../shape/batter';
 import { formName } from '../shape/form';
 import type { Hold, Wait } from '../planner/problem';
-import type { Load } from './amounts';
-import type { BrokenStep, Component, Kitchen } from './breakdown';
+import type { Load } from './amount';
+import type { BrokenStep, Kitchen } from './breakdown';
 import type { Build } from './build';
+import type { Component } from './component';
+import { preparationsOf } from './preparations';
 import { grams } from './words';
 
-interface Parts {
+export interface ComponentParts {
   steps: BrokenStep[];
   waits: Wait[];
   holds: Hold[];
+  /** Ids of the steps after which the component is finished. */
+  ends: string[];
 }
 
-/** A load of tins with the mould that bakes it. */
-interface MouldedLoad extends Load {
+/** Tins that bake together in one round, with the mould that bakes them and the mix that fills them. */
+interface Round extends Load {
   kind: string;
+  mix: number;
 }
 
-/** Steps of one component: its formula's, once for the batch or once for each load of tins, and its keeping. */
-export function componentSteps(order: string, component: Component, build: Build, kitchen: Kitchen): Parts {
+/**
+ * Steps of one component: its formula's, once for the batch, or once for each mix and round of tins. `prefix` begins
+ * their ids; `order` is null where a batch serves several.
+ */
+export function componentSteps(
+  prefix: string,
+  order: string | null,
+  component: Component,
+  kitchen: Kitchen,
+  choices: Choices,
+): ComponentParts {
   const { formula, role } = component;
-  const slots = Math.max(1, ...formula.steps.map((s) => s.oven?.slots ?? 0));
-  const loads = splitLoads(component.amount.loads, Math.floor(kitchen.ovenSlots / slots), kitchen);
-  // More loads than tins (or a bowl too small): every load gets its own batch, so that no batter stands.
-  const rounds = loads.length > component.amount.loads.length;
-  const tooMuch = component.amount.grams > kitchen.coefficients.bowlKilos * 1000 && loads.length > 1;
-  const perLoad = rounds || tooMuch;
-  const count = Math.max(1, loads.length);
+  const steps = formula.steps.filter((s) => belongs(s.when, choices));
+  const rounds = roundsOf(component, kitchen, choices);
+  const mixes = new Set(rounds.map((r) => r.mix)).size;
+  const split = rounds.length > component.amount.loads.length;
+  const baked = steps.findIndex((s) => s.work === 'oven');
+  const broken: BrokenStep[] = [];
+  /** Which rounds each step of a key serves. */
+  const serves = new Map<string, { id: string; rounds: Round[] }[]>();
+  steps.forEach((s, at) => {
+    const groups = groupsOf(s, baked >= 0 && at >= baked, rounds, mixes > 1 || split);
+    const made = groups.map((own, i) => ({
+      id: groups.length > 1 ? `${prefix}.${role}.${s.key}.${i + 1}` : `${prefix}.${role}.${s.key}`,
+      rounds: own,
+    }));
+    serves.set(s.key, made);
+    for (const m of made) broken.push(brokenStep(m.id, order, component, s, m.rounds, made.length, kitchen));
+  });
 
-  const idsOf = new Map<string, string[]>();
-  const steps: BrokenStep[] = [];
-  for (const s of formula.steps) {
-    const many = loads.length > 1 && (s.each === 'load' || perLoad);
-    const ids = Array.from({ length: many ? count : 1 }, (_, i) =>
-      many ? `${order}.${role}.${s.key}.${i + 1}` : `${order}.${role}.${s.key}`,
-    );
-    idsOf.set(s.key, ids);
-    ids.forEach((id, i) => {
-      const own = many ? [loads[i]!] : loads;
-      steps.push(brokenStep(id, order, component, s, own, many ? count : 1));
-    });
-  }
+  const waits = formula.waits.flatMap((w): Wait[] =>
+    pairs(serves.get(w.from) ?? [], serves.get(w.to) ?? []).map(([from, to]) => ({
+      id: `${from.id}>${to.id}`,
+      from: from.id,
+      to: to.id,
+      min: w.min,
+      // A later round of the same mix may stand as long as the batter can.
+      max: later(from.rounds, to.rounds) ? Math.max(w.max ?? 0, formula.stands ?? 0) : w.max,
+      place: w.place,
+      units: w.place ? 1 : 0,
+      ageing: w.ageing ?? 0.01,
+      why: w.why,
+    })),
+  );
 
-  const waits: Wait[] = [];
-  for (const w of formula.waits)
-    for (const [from, to] of pairs(idsOf.get(w.from) ?? [], idsOf.get(w.to) ?? []))
-      waits.push({
-        id: `${from}>${to}`,
-        from,
-        to,
-        min: w.min,
-        max: w.max,
-        place: w.place,
-        units: w.place ? 1 : 0,
-        ageing: w.ageing ?? 0.01,
-        why: w.why,
-      });
+  const holds = steps.flatMap((s): Hold[] =>
+    !s.tinsUntil
+      ? []
+      : rounds.flatMap((round, i): Hold[] => {
+          const of = (key: string) => serves.get(key)?.find((x) => x.rounds.includes(round))?.id;
+          const first = rounds.find((r) => r.mix === round.mix && r.tier === round.tier) === round;
+          // The tins of a later round are free until it goes into the oven.
+          const from = first || baked < 0 ? of(s.key) : of(steps[baked]!.key);
+          const until = of(s.tinsUntil!);
+          if (from === undefined || until === undefined) return [];
+          return [{ id: `${until}#${round.kind}${i}`, kind: round.kind, units: round.tins, from, until }];
+        }),
+  );
 
-  const holds: Hold[] = [];
-  for (const s of formula.steps) {
-    if (!s.tinsUntil) continue;
-    const untils = idsOf.get(s.tinsUntil) ?? [];
-    loads.forEach((load, i) => {
-      const ids = idsOf.get(s.key)!;
-      const from = ids[i] ?? ids[0]!;
-      const until = untils[i] ?? untils[0]!;
-      holds.push({ id: `${until}#${load.kind}${i}`, kind: load.kind, units: load.tins, from, until });
-    });
-  }
+  const living = new Set(steps.map((s) => s.key));
+  const last = steps.filter((s) => !formula.waits.some((w) => w.from === s.key && living.has(w.to)));
+  return { steps: broken, waits, holds, ends: last.flatMap((s) => serves.get(s.key)!.map((x) => x.id)) };
+}
 
-  const last = formula.steps.filter((s) => !formula.waits.some((w) => w.from === s.key));
-  const ends = last.flatMap((s) => idsOf.get(s.key)!);
-  return { steps, waits: [...waits, ...keepingWaits(order, component, build, ends)], holds };
+/**
+ * Before the oven a step is done once for each mix; in the oven and after it, for each round where rounds are apart, or
+ * where the formula says so.
+ */
+function groupsOf(s: FormulaStep, baking: boolean, rounds: Round[], apart: boolean): Round[][] {
+  if (rounds.length < 2) return [rounds];
+  if (s.each === 'load' || (baking && apart)) return rounds.map((r) => [r]);
+  return [...new Set(rounds.map((r) => r.mix))].map((mix) => rounds.filter((r) => r.mix === mix));
 }
 
 /** From the finished component to each stage that takes it; its place is kept until the last of them. */
-function keepingWaits(order: string, component: Component, build: Build, ends: string[]): Wait[] {
+export function keepingWaits(order: string, component: Component, build: Build, ends: string[]): Wait[] {
   const { keeping } = component.formula;
   const takers = build.stages.filter((s) => s.takes.includes(component.role));
   return ends.flatMap((from) =>
@@ -100,15 +124,16 @@ function keepingWaits(order: string, component: Component, build: Build, ends: s
 
 function brokenStep(
   id: string,
-  order: string,
+  order: string | null,
   component: Component,
   s: FormulaStep,
-  loads: MouldedLoad[],
+  rounds: Round[],
   parts: number,
+  kitchen: Kitchen,
 ): BrokenStep {
-  const tins = loads.reduce((sum, l) => sum + l.tins, 0);
+  const tins = rounds.reduce((sum, l) => sum + l.tins, 0);
   const share =
-    loads.length > 0 ? loads.reduce((sum, l) => sum + l.tins * l.gramsEach, 0) : component.amount.grams / parts;
+    rounds.length > 0 ? rounds.reduce((sum, l) => sum + l.tins * l.gramsEach, 0) : component.amount.grams / parts;
   const extra = Math.round((s.minutes.perKilo ?? 0) * (share / 1000));
   return {
     id,
@@ -124,14 +149,17 @@ function brokenStep(
     how: s.how,
     sign: s.sign ?? null,
     caution: s.caution ?? null,
-    amount: amountText(component, loads, share),
+    amount: amountText(component, rounds, share),
+    check: s.check ?? null,
+    reminders: s.reminders ?? [],
+    preparations: preparationsOf(component.formula, s, rounds, kitchen.ingredients, kitchen.coefficients),
   };
 }
 
-function amountText(component: Component, loads: MouldedLoad[], share: number): string {
+function amountText(component: Component, rounds: Round[], share: number): string {
   if (component.amount.pieces !== null) return `${component.amount.pieces} pieces, ${grams(share)}`;
-  if (loads.length === 0) return grams(share);
-  return loads
+  if (rounds.length === 0) return grams(share);
+  return rounds
     .map(
       (l) =>
         `${l.tins} × ${grams(l.gramsEach)} ${l.form.form === 'rectangle' ? 'on sheets' : 'into'} ${formName(l.form)}`,
@@ -139,23 +167,48 @@ function amountText(component: Component, loads: MouldedLoad[], share: number): 
     .join(', ');
 }
 
-/** Splits loads that need more tins than the kitchen owns, or than its largest oven takes, into rounds. */
-function splitLoads(loads: Load[], ovenTakes: number, kitchen: Kitchen): MouldedLoad[] {
-  return loads.flatMap((load) => {
+/**
+ * Rounds of tins. Loads that need more tins than the kitchen owns, or than its largest oven takes, or that are baked tin
+ * by tin by choice, bake one after the other; how many rounds one mix can serve is told by how long the batter stands.
+ */
+function roundsOf(component: Component, kitchen: Kitchen, choices: Choices): Round[] {
+  const { formula, amount } = component;
+  const oven = formula.steps.find((s) => s.work === 'oven');
+  const slots = Math.max(1, oven?.oven?.slots ?? 1);
+  const ovenTakes = Math.max(1, Math.floor(kitchen.ovenSlots / slots));
+  const oneByOne = chosen('bake', choices) === 'rounds';
+  // A bowl too small: every load gets a mix of its own.
+  const tooMuch = amount.grams > kitchen.coefficients.bowlKilos * 1000 && amount.loads.length > 1;
+  let mix = 0;
+  const split = amount.loads.flatMap((load) => {
     const mould = kitchen.moulds.find((m) => formName(m.form) === formName(load.form) && m.owned > 0);
-    const atOnce = Math.max(1, Math.min(mould?.owned ?? load.tins, ovenTakes));
-    const kind = mould?.kind ?? 'bench';
-    const rounds = Math.ceil(load.tins / atOnce);
-    return Array.from({ length: rounds }, (_, i) => ({
+    const atOnce = oneByOne ? 1 : Math.max(1, Math.min(mould?.owned ?? load.tins, ovenTakes));
+    const { rounds, mixes } = bakingRounds(load.tins, atOnce, oven?.minutes.likely ?? 1, formula.stands ?? 0);
+    const perMix = Math.ceil(rounds / mixes);
+    const first = mix;
+    mix += mixes;
+    return Array.from({ length: rounds }, (_, i): Round => ({
       ...load,
-      kind,
+      kind: mould?.kind ?? 'bench',
       tins: Math.floor(load.tins / rounds) + (i < load.tins % rounds ? 1 : 0),
+      mix: first + Math.floor(i / perMix),
     }));
   });
+  // Where every load bakes in one round, they all come out of one bowl, unless it is too small.
+  const inOne = split.length === amount.loads.length && !tooMuch;
+  return inOne ? split.map((r) => ({ ...r, mix: 0 })) : split;
 }
 
-/** One to one where both are many, else all with all. */
-function pairs(from: string[], to: string[]): [string, string][] {
-  if (from.length === to.length) return from.map((f, i) => [f, to[i]!]);
-  return from.flatMap((f) => to.map((t) => [f, t] as [string, string]));
+/** Does `to` serve only later rounds of the mix that `from` makes? */
+function later(from: Round[], to: Round[]): boolean {
+  return from.length > to.length && to.length > 0 && from.find((r) => r.tier === to[0]!.tier) !== to[0];
+}
+
+/** What serves a common round belongs together; what serves none, with everything. */
+function pairs<T extends { rounds: Round[] }>(from: T[], to: T[]): [T, T][] {
+  return from.flatMap((f) =>
+    to
+      .filter((t) => f.rounds.length === 0 || t.rounds.length === 0 || t.rounds.some((r) => f.rounds.includes(r)))
+      .map((t): [T, T] => [f, t]),
+  );
 }

@@ -1,8 +1,9 @@
 import type { Hold, Wait } from '../planner/problem';
 import { formName } from '../shape/form';
-import { collectId, type BrokenStep, type Component, type Kitchen } from './breakdown';
+import { collectId, type BrokenStep, type Kitchen } from './breakdown';
 import { HAND_OVER, type Build } from './build';
 import type { Cake } from './cake';
+import type { Component } from './component';
 import { grams } from './words';
 
 /** The work on the cake as a whole, from the first assembly to the hand-over. */
@@ -34,6 +35,9 @@ export function stageSteps(
       sign: s.sign ?? null,
       caution: s.caution ?? null,
       amount: taken.length > 0 ? taken.map((c) => `${c.label} ${grams(c.amount.grams)}`).join(' · ') : null,
+      check: s.check ?? null,
+      reminders: s.reminders ?? [],
+      preparations: [],
       ...when(s.when),
     };
   });
@@ -53,6 +57,9 @@ export function stageSteps(
     sign: null,
     caution: 'Carry flat, with two people for tiers; a cool car.',
     amount: null,
+    check: null,
+    reminders: [],
+    preparations: [],
   });
 
   const waits: Wait[] = build.waits.map((w) => {

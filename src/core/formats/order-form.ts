@@ -1,5 +1,11 @@
-import { array, number, object, string, type InferType } from 'yup';
+import { array, mixed, number, object, string, type InferType } from 'yup';
 import { ALLERGENS } from '../formula/formula';
+
+/** Words by key: formulas by role, answers by school. */
+const words = mixed<Record<string, string>>((x): x is Record<string, string> => {
+  if (typeof x !== 'object' || x === null || Array.isArray(x)) return false;
+  return Object.values(x).every((v) => typeof v === 'string' && v.length <= 80);
+});
 
 /** What the counter types for an order; the form and the server check it alike. */
 export const orderForm = object({
@@ -30,6 +36,12 @@ export const orderForm = object({
     )
     .default([]),
   note: string().trim().max(500, 'At most 500 letters.').default(''),
+  /** Another formula for a role. */
+  swaps: words.typeError('These exchanges cannot be read.').default({}),
+  /** Schools and routes settled for this order; what is left out follows the kitchen. */
+  choices: words.typeError('These choices cannot be read.').default({}),
+  /** Roles of optional components that are left out. */
+  without: array().of(string().required()).default([]),
 });
 
 export type OrderForm = InferType<typeof orderForm>;

@@ -30,6 +30,8 @@ export interface Ingredient {
   gelatine?: boolean;
   /** Where it is bought; the shopping list is grouped by it. */
   supplier?: string;
+  /** Is nothing that is bought but left over from another part: the breakdown draws on it. */
+  leftOver?: ByProduct;
   /** Comes out of the cold this many minutes before it is worked ("butter and eggs 1–2 h before"). */
   takeOut?: number;
   /** Stays in the cold until the moment it is worked. */
@@ -40,6 +42,8 @@ export interface FormulaLine {
   ingredient: string;
   grams: number;
   note?: string;
+  /** The step it goes into; the first where nothing is said. */
+  step?: string;
 }
 
 /** Minutes of a step: a base, and more for each kg made. */
@@ -69,6 +73,8 @@ export interface FormulaStep {
   /** Said while the step runs. */
   reminders?: Reminder[];
   caution?: string;
+  /** Bowl and whisk are chilled before. */
+  chill?: boolean;
   /** The step exists only in one school: "damp cloth" of "cloth". */
   when?: SchoolChoice;
 }
@@ -158,14 +164,9 @@ export const PURPOSES = [
 ] as const;
 export type Purpose = (typeof PURPOSES)[number];
 
-/** What a batch leaves over, as a share of its weight, and which purpose can use it. */
-export interface ByProduct {
-  name: string;
-  share: number;
-  feeds: Purpose | null;
-  /** Minutes it keeps. */
-  keeps: number;
-}
+/** What is left over in making a part and can feed another: what is cut off, and what runs off. */
+export const BY_PRODUCTS = ['trimmings', 'run-off'] as const;
+export type ByProduct = (typeof BY_PRODUCTS)[number];
 
 export type Batter = 'butter' | 'foam' | 'chiffon' | 'oil' | 'sheet';
 
@@ -182,8 +183,6 @@ export interface Formula {
   density: number;
   batter?: Batter;
   purpose: Purpose;
-  /** Trimmings and the like. */
-  byProducts?: ByProduct[];
   /** Minutes that the mix may stand before it bakes: the batter's limit between rounds. */
   stands?: number;
   /** Loses its dome when it is levelled. */

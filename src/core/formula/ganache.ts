@@ -15,6 +15,11 @@ export const GANACHE_HEAT: Record<GanacheUse, readonly [number, number]> = {
   truffle: [20, 24],
 };
 
+export interface GanacheFigures {
+  ratios: Record<GanacheUse, number>;
+  chocolate: Record<Chocolate, number>;
+}
+
 /**
  * Chocolate and cream for a weight of ganache, g. Ratio = ratio of the use × factor of the chocolate.
  * Example: 1 000 g to spread, dark: 600 g chocolate, 400 g cream; white, 1.5 × 1.75 : 1: 724.1 and 275.9 g.
@@ -23,7 +28,8 @@ export function ganache(
   grams: number,
   use: GanacheUse,
   chocolate: Chocolate,
+  figures: GanacheFigures = { ratios: GANACHE_RATIOS, chocolate: CHOCOLATE_FACTORS },
 ): { chocolate: number; cream: number; ratio: number } {
-  const ratio = GANACHE_RATIOS[use] * CHOCOLATE_FACTORS[chocolate];
+  const ratio = figures.ratios[use] * figures.chocolate[chocolate];
   return { chocolate: (grams * ratio) / (1 + ratio), cream: grams / (1 + ratio), ratio };
 }

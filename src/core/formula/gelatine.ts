@@ -17,8 +17,13 @@ export function convertGelatine(grams: number, fromBloom: number, toBloom: numbe
 }
 
 /** Whole and part sheets of a grade for grams of another bloom, as sheets can be halved. */
-export function gelatineSheets(grams: number, bloom: number, grade: SheetGrade): { grams: number; sheets: number } {
-  const { bloom: to, grams: each } = SHEET_GRADES[grade];
+export function gelatineSheets(
+  grams: number,
+  bloom: number,
+  grade: SheetGrade,
+  grades: Record<SheetGrade, { bloom: number; grams: number }> = SHEET_GRADES,
+): { grams: number; sheets: number } {
+  const { bloom: to, grams: each } = grades[grade];
   const exact = convertGelatine(grams, bloom, to);
   return { grams: exact, sheets: Math.max(exact > 0 ? 0.5 : 0, Math.round((exact / each) * 2) / 2) };
 }

@@ -1,18 +1,16 @@
 /** Grams of border per cm of length, by nozzle; common practice, to be weighed once by each kitchen. */
-export const NOZZLES = {
+export const NOZZLES: Record<string, number> = {
   'star 6 mm': 1.2,
   'star 10 mm': 2.4,
   'star 14 mm': 4.2,
   'round 4 mm': 0.6,
   'round 8 mm': 1.8,
   'petal 12 mm': 1.6,
-} as const;
+};
 
-export type Nozzle = keyof typeof NOZZLES;
-
-/** Frosting for a border, g. `length` in mm, `loss` what stays in the bag. */
-export function borderGrams(length: number, nozzle: Nozzle, loss: number): number {
-  return (length / 10) * NOZZLES[nozzle] * (1 + loss);
+/** Frosting for a border, g: length (mm) × g per cm of the nozzle, and what stays in the bag. */
+export function borderGrams(length: number, gramsPerCm: number, loss: number): number {
+  return (length / 10) * gramsPerCm * (1 + loss);
 }
 
 /** Rosettes around an outline at a spacing, mm from middle to middle. */

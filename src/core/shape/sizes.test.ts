@@ -3,7 +3,7 @@ import { bakingRounds, batterGrams, splitBatter } from './batter';
 import { cutPortions } from './cutting-scheme';
 import { FORM_MEASURES, formName, formProblems, perimeter, sideArea, span, topArea, volume, type Form } from './form';
 import { boxPanels, collarPanels, housePanels, panelArea, panelSize } from './panels';
-import { borderGrams, rosetteCount, rosetteSpacing } from './piping';
+import { NOZZLES, borderGrams, rosetteCount, rosetteSpacing } from './piping';
 import { pasteDisc, standFor } from './stand';
 import { bakeMinutes, tinFactor } from './tin-swap';
 
@@ -134,7 +134,7 @@ describe('what it stands on', () => {
   });
   it('rolls paste to d + 2h + 50 mm', () => expect(pasteDisc(round(200), 100, 50)).toBe(450));
   it('pipes by the cm, and spaces rosettes', () => {
-    expect(borderGrams(628, 'star 10 mm', 0.1)).toBeCloseTo(62.8 * 2.4 * 1.1, 6);
+    expect(borderGrams(628, NOZZLES['star 10 mm']!, 0.1)).toBeCloseTo(62.8 * 2.4 * 1.1, 6);
     expect(rosetteCount(628, 40)).toBe(15);
     expect(rosetteSpacing(600, 15)).toBe(40);
   });

@@ -27,7 +27,7 @@ export interface Estimate {
 export const BAKE_SPREAD = 0.15;
 
 /** Bake time at another depth of batter: t₂ = t₁ × (depth₂ ÷ depth₁)^1.5, ±15 %. Example: 30 min at 30 → 40 mm: 46.2. */
-export function bakeMinutes(minutes: number, depth: number, newDepth: number): Estimate {
+export function bakeMinutes(minutes: number, depth: number, newDepth: number, spread = BAKE_SPREAD): Estimate {
   const likely = minutes * (newDepth / depth) ** 1.5;
-  return { low: likely * (1 - BAKE_SPREAD), likely, high: likely * (1 + BAKE_SPREAD) };
+  return { low: likely * (1 - spread), likely, high: likely * (1 + spread) };
 }

@@ -1,46 +1,12 @@
-import type { Build, BuildStage, BuildWait } from '../../core/breakdown/build';
+import type { Build } from '../../core/breakdown/build';
 import { HAND_OVER } from '../../core/breakdown/build';
+import { festiveBuilds } from './builds-festive';
+import { BLADE, box, boxed, chills, level, stage } from './write-build';
 import { DAY, HOUR, turntable } from './write-formula';
 
-type Times = [low: number, likely: number, high: number, perTier?: number];
-
-const stage = (
-  key: string,
-  name: string,
-  skill: string | null,
-  [low, likely, high, perTier]: Times,
-  takes: string[],
-  how: string,
-  more: Partial<BuildStage> = {},
-): BuildStage => ({
-  ...{ key, name, skill, minutes: { low, likely, high, ...(perTier ? { perTier } : {}) }, takes, how },
-  ...more,
-});
-
-const chills = (
-  from: string,
-  to: string,
-  min: number,
-  max: number,
-  why: string,
-  more: Partial<BuildWait> = {},
-): BuildWait => ({
-  ...{ from, to, min, max, place: 'fridge', units: 2, why, ageing: 0.01 },
-  ...more,
-});
-
-const BLADE = 'Long serrated blade: cut away from the hand, on a mat.';
-const box = stage('box', 'Check and box', null, [6, 8, 12, 4], [], 'Name, inscription, board, box, care card.', {
-  sign: 'level, cold, the right name',
-});
-const boxed = (from: string, min: number) => [
-  chills(from, 'box', min, 18 * HOUR, 'sets before the box', { ageing: 0.015 }),
-  chills('box', HAND_OVER, 0, 20 * HOUR, 'waits cold for its people', { ageing: 0.02 }),
-];
-const level = 'Level, split, soak; a dab of frosting on the board; best layer on top, cut side down.';
-
-/** Eight cakes, each of another kind. All names and quantities are invented. */
+/** Cakes, each of another kind. All names and quantities are invented. */
 export const demoBuilds: Build[] = [
+  ...festiveBuilds,
   {
     id: 'quince-tower',
     name: 'Quince blossom tower',
@@ -49,7 +15,7 @@ export const demoBuilds: Build[] = [
     mostTiers: 3,
     portion: 'party',
     layers: 4,
-    layerHeight: 22,
+    layerHeight: 24,
     finish: 11,
     components: [
       {
@@ -158,7 +124,18 @@ export const demoBuilds: Build[] = [
         formula: 'roulade-sheet',
         amount: { rule: 'roll sheet', sheet: { length: 600, width: 400 } },
       },
-      { role: 'filling', label: 'Blackcurrant cream', formula: 'blackcurrant-cream', amount: { rule: 'filling' } },
+      {
+        role: 'filling',
+        label: 'Blackcurrant cream',
+        formula: 'blackcurrant-cream',
+        amount: {
+          rule: 'divided',
+          uses: [
+            { use: 'filling', rule: { rule: 'filling' } },
+            { use: 'piped along the back', rule: { rule: 'pieces', per: 'tier', count: 12, grams: 6 } },
+          ],
+        },
+      },
     ],
     stages: [
       stage(
@@ -309,6 +286,12 @@ export const demoBuilds: Build[] = [
       },
       { role: 'filling', label: 'Coffee custard cream', formula: 'coffee-custard-cream', amount: { rule: 'filling' } },
       {
+        role: 'crumbs',
+        label: 'Toasted crumbs',
+        formula: 'toasted-crumbs',
+        amount: { rule: 'strewn', gramsPerCm2: 0.25, height: 25 },
+      },
+      {
         role: 'collar',
         label: 'Chocolate collar',
         formula: 'chocolate-collar',
@@ -340,7 +323,7 @@ export const demoBuilds: Build[] = [
         'Collar and crumbs',
         'decorate',
         [14, 18, 24],
-        ['collar'],
+        ['crumbs', 'collar'],
         'Crumbs of the trimmings around the foot, collar last.',
         { uses: turntable },
       ),
@@ -401,13 +384,14 @@ export const demoBuilds: Build[] = [
     mostTiers: 1,
     portion: 'party',
     layers: 4,
-    layerHeight: 22,
+    layerHeight: 24,
     finish: 7,
     components: [
       {
         role: 'layers',
         label: 'Lemon sponge',
         formula: 'lemon-sponge',
+        instead: [{ when: { school: 'egg', choice: 'egg-free' }, formula: 'oat-sponge-no-egg' }],
         amount: { rule: 'batter', tinDepth: 50, layersPerTin: 2 },
       },
       {
@@ -528,7 +512,7 @@ export const demoBuilds: Build[] = [
     mostTiers: 2,
     portion: 'party',
     layers: 4,
-    layerHeight: 22,
+    layerHeight: 24,
     finish: 7,
     components: [
       {
@@ -542,7 +526,13 @@ export const demoBuilds: Build[] = [
         role: 'frosting',
         label: 'Honey buttercream',
         formula: 'brown-butter-cream',
-        amount: { rule: 'dam and coats', dam: true },
+        amount: {
+          rule: 'divided',
+          uses: [
+            { use: 'dams and coats', rule: { rule: 'dam and coats', dam: true } },
+            { use: 'foot border', rule: { rule: 'border', nozzle: 'star 10 mm', where: 'foot' } },
+          ],
+        },
       },
       {
         role: 'sails',

@@ -1,5 +1,20 @@
 import type { Formula } from '../../core/formula/formula';
-import { DAY, HOUR, RAW_EGG, bakes, formula, hands, keeps, machine, mixer, wait } from './write-formula';
+import {
+  DAY,
+  HOUR,
+  RAW_EGG,
+  RAW_FLOUR,
+  bakes,
+  checked,
+  formula,
+  hands,
+  keeps,
+  machine,
+  mixer,
+  remind,
+  skewer,
+  wait,
+} from './write-formula';
 
 const intoTheOven = wait('mix', 'bake', 0, 12, 'the raising agent works from the first drop: bake at once');
 const turnOut = (how: string) => hands('turn-out', 'Turn out', 'bake', [4, 5, 8], how, { each: 'load' });
@@ -10,6 +25,8 @@ const wrapped = keeps('fridge', 90, 3 * DAY, 'must be cold to the heart before i
 export const bakedFormulas: Formula[] = [
   formula({
     id: 'almond-sponge',
+    domes: true,
+    stands: 15,
     purpose: 'layers',
     name: 'Almond butter sponge',
     family: 'Butter sponge',
@@ -42,7 +59,11 @@ export const bakedFormulas: Formula[] = [
         [38, 44, 54],
         'clean skewer, springs back',
         'Turn the tins after 30 min. Look at the shortest time.',
-        { each: 'load' },
+        {
+          each: 'load',
+          check: skewer,
+          reminders: [remind(30, 'Turn the tins.'), remind(38, 'Look: the shortest time is over.')],
+        },
       ),
       turnOut('Out of the tin onto the rack, paper off, best side down.'),
     ],
@@ -52,6 +73,8 @@ export const bakedFormulas: Formula[] = [
   }),
   formula({
     id: 'lemon-sponge',
+    domes: true,
+    stands: 15,
     purpose: 'layers',
     name: 'Lemon poppy sponge',
     family: 'Butter sponge',
@@ -81,6 +104,8 @@ export const bakedFormulas: Formula[] = [
       ),
       bakes(170, 1, [34, 40, 50], 'clean skewer, edge leaves the tin', 'Look at the shortest time, then every 4 min.', {
         each: 'load',
+        check: skewer,
+        reminders: [remind(34, 'Look: the shortest time is over.', 4)],
       }),
       turnOut('Out while warm; the crust is soft.'),
     ],
@@ -90,6 +115,8 @@ export const bakedFormulas: Formula[] = [
   }),
   formula({
     id: 'walnut-sponge',
+    domes: true,
+    stands: 15,
     purpose: 'layers',
     name: 'Brown-butter walnut sponge',
     family: 'Butter sponge',
@@ -121,7 +148,10 @@ export const bakedFormulas: Formula[] = [
         'Whip egg and sugar, butter in a thread, dry things and nuts by hand.',
         { uses: mixer, tinsUntil: 'turn-out', caution: RAW_EGG },
       ),
-      bakes(170, 1, [36, 42, 52], 'clean skewer, springs back', 'Look at the shortest time.', { each: 'load' }),
+      bakes(170, 1, [36, 42, 52], 'clean skewer, springs back', 'Look at the shortest time.', {
+        each: 'load',
+        check: skewer,
+      }),
       turnOut('Onto the rack; nuts make the crumb tear while hot.'),
     ],
     waits: [wait('brown', 'mix', 40, 4 * HOUR, 'cools to hand-warm, still liquid'), intoTheOven, rests],
@@ -129,6 +159,7 @@ export const bakedFormulas: Formula[] = [
   }),
   formula({
     id: 'beetroot-oil-cake',
+    stands: 8,
     purpose: 'layers',
     name: 'Beetroot oil cake, no egg',
     family: 'Oil sponge',
@@ -162,7 +193,10 @@ export const bakedFormulas: Formula[] = [
         [32, 38, 48],
         'skewer comes out moist but not wet',
         'It stays darker than it is done: trust the skewer.',
-        { each: 'load' },
+        {
+          each: 'load',
+          check: checked('skewer moist', 'Moist crumbs, no wet batter', 'Back in for 5 min, then look again.'),
+        },
       ),
       turnOut('Cool in the tin if it feels soft; it firms up.'),
     ],
@@ -195,8 +229,12 @@ export const bakedFormulas: Formula[] = [
         'bake',
         [4, 5, 7],
         'Onto a sugared cloth, paper off, roll up with the cloth.',
-        { sign: 'rolls without a crack' },
+        { sign: 'rolls without a crack', when: { school: 'cloth', choice: 'dry' } },
       ),
+      hands('roll', 'Turn out and roll damp', 'bake', [4, 5, 7], 'Onto a wrung-out damp cloth, paper off, roll up.', {
+        sign: 'rolls without a crack',
+        when: { school: 'cloth', choice: 'damp' },
+      }),
     ],
     waits: [
       wait('mix', 'bake', 0, 3, 'a foam waits for nobody'),
@@ -299,13 +337,17 @@ export const bakedFormulas: Formula[] = [
         'bake',
         [12, 14, 18],
         'Warm the milk with the saffron. Knead until it leaves the bowl, butter last.',
-        { uses: mixer, sign: 'a thin window holds' },
+        { uses: mixer, sign: 'a thin window holds', caution: RAW_FLOUR },
       ),
       hands('shape', 'Shape and pan', 'bake', [8, 10, 14], 'Knock back, round, press into the ring of the tin.', {
         tinsUntil: 'turn-out',
         sign: 'smooth top, seam down',
+        check: checked('springs back', 'A dent fills slowly', 'Wait for the second proof: the sign, not the clock.'),
       }),
-      bakes(185, 1, [22, 26, 32], 'deep gold, 94 °C inside', 'Steam for the first 5 min.', { each: 'load' }),
+      bakes(185, 1, [22, 26, 32], 'deep gold, 94 °C inside', 'Steam for the first 5 min.', {
+        each: 'load',
+        check: checked('temperature at least', '94 °C inside', 'Back in for 3 min.', 94),
+      }),
       turnOut('Out after 10 min, onto the rack.'),
     ],
     waits: [

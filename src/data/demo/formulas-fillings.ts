@@ -1,5 +1,19 @@
 import type { Formula } from '../../core/formula/formula';
-import { COOL_FAST, DAY, HOT_SUGAR, HOUR, formula, hands, hob, keeps, machine, mixer, wait } from './write-formula';
+import {
+  checked,
+  remind,
+  COOL_FAST,
+  DAY,
+  HOT_SUGAR,
+  HOUR,
+  formula,
+  hands,
+  hob,
+  keeps,
+  machine,
+  mixer,
+  wait,
+} from './write-formula';
 
 const cold = (from: number, days: number, why: string, ageing = 0.008) =>
   keeps('fridge', from, days * DAY, why, ageing);
@@ -32,6 +46,8 @@ export const fillingFormulas: Formula[] = [
         {
           uses: hob,
           sign: '83 °C: coats the spoon, one bubble',
+          check: checked('temperature at least', '82–85 °C at the heart', 'Stir on; stop at 86 °C.', 82),
+          reminders: [remind(12, 'Strain while hot.')],
           caution: `Hot. Clean bowl afterwards, not the one that held raw egg. ${COOL_FAST}`,
         },
       ),
@@ -48,11 +64,12 @@ export const fillingFormulas: Formula[] = [
     story: 'Smooth, not too sweet, holds an edge.',
     loss: 0.02,
     density: 0.95,
-    grams: { 'egg-whites': 250, 'caster-sugar': 430, butter: 560, vanilla: 8, salt: 2 },
+    grams: { 'egg-whites': 250, 'caster-sugar': 430, butter: [560, 'whip'], vanilla: [8, 'whip'], salt: 2 },
     steps: [
       hands('heat', 'Heat whites and sugar', 'mix', [10, 12, 15], 'Over water, whisk without pause.', {
         uses: hob,
         sign: '71 °C, no grain between the fingers',
+        check: checked('temperature at least', '71 °C in the middle of the bowl', 'Whisk on over the water.', 71),
         caution: 'Egg: 71 °C / 160 °F, or the local rule. Steam burns.',
       }),
       hands('whip', 'Whip buttercream', 'mix', [18, 22, 30, 2], 'Whip to room temperature, butter in pieces.', {
@@ -148,7 +165,17 @@ export const fillingFormulas: Formula[] = [
         'mix',
         [8, 10, 13, 2],
         'Everything cold. Last turns by hand, fruit in at the end.',
-        { uses: mixer, sign: 'medium peak', caution: 'Cream at 4 °C or below; chilled parts at most 5 °C.' },
+        {
+          uses: mixer,
+          chill: true,
+          sign: 'medium peak',
+          check: checked(
+            'medium peak',
+            'A medium peak',
+            'Too soft: a few turns by hand. Too far: cold cream by the spoon.',
+          ),
+          caution: 'Cream at 4 °C or below; chilled parts at most 5 °C.',
+        },
       ),
     ],
     waits: [],
@@ -163,7 +190,7 @@ export const fillingFormulas: Formula[] = [
     story: 'Sun and hillside.',
     loss: 0.03,
     density: 0.62,
-    grams: { 'apricot-puree': 500, 'caster-sugar': 110, thyme: 4, gelatine: 14, water: 70, cream: 520 },
+    grams: { 'apricot-puree': 500, 'caster-sugar': 110, thyme: 4, gelatine: 14, water: 70, cream: [520, 'fold'] },
     steps: [
       hands(
         'base',
@@ -175,7 +202,9 @@ export const fillingFormulas: Formula[] = [
       ),
       hands('fold', 'Fold and pour mousse', 'mix', [10, 12, 15], 'Base at 30 °C, cream in two parts, pour at once.', {
         uses: mixer,
+        chill: true,
         sign: 'pours like thick yoghurt',
+        check: checked('temperature at most', 'Base at 30 °C before the cream goes in', 'Stir over cold water.', 30),
       }),
     ],
     waits: [wait('base', 'fold', 15, 40, 'cools to 30 °C: warmer melts the cream, colder sets in lumps')],

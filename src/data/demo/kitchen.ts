@@ -1,30 +1,5 @@
-import type { Coefficients } from '../../core/breakdown/coefficients';
 import type { WeeklyShift } from '../../core/planner/calendars';
 import type { Form } from '../../core/shape/form';
-
-/** Starting values of the kitchen's figures, common practice, for each kitchen to edit. */
-export const startingCoefficients: Coefficients = {
-  batter: {
-    butter: { fill: 0.6, density: 0.9 },
-    foam: { fill: 0.7, density: 0.45 },
-    chiffon: { fill: 0.75, density: 0.5 },
-    oil: { fill: 0.5, density: 1.05 },
-    sheet: { fill: 1, density: 0.45 },
-  },
-  sheetDepth: 10,
-  soak: { butter: 0.12, foam: 0.2 },
-  fillingThickness: 6,
-  damWidth: 10,
-  crumbCoat: 2,
-  finalCoat: 5,
-  bowlLoss: 0.1,
-  paste: { thickness: 4, margin: 50, density: 1.35 },
-  glaze: { thickness: 3, runOff: 0.4, density: 1.25 },
-  portions: { partyArea: 40, dessertArea: 25, sliceWidth: 30 },
-  bowlKilos: 6,
-  readyBefore: 20,
-  tightBelow: 60,
-};
 
 export const demoKitchenName = 'The Copper Whisk';
 
@@ -84,7 +59,7 @@ export interface DemoEquipment {
   units: number;
   heatRate?: number;
   coolRate?: number;
-  mould?: { use: 'tin' | 'ring' | 'square tin' | 'sheet'; form: Form };
+  mould?: { use: 'tin' | 'ring' | 'square tin' | 'shaped tin' | 'sheet'; form: Form };
 }
 
 const round = (cm: number): Form => ({ form: 'round', diameter: cm * 10 });
@@ -129,6 +104,13 @@ export const demoEquipment: DemoEquipment[] = [
   tin(28, 4),
   square(20, 4),
   square(25, 2),
+  ...[16, 20].map((cm): DemoEquipment => ({
+    id: `heart-${cm}`,
+    name: `Tins, heart ${cm} cm`,
+    kind: `heart tin ${cm} cm`,
+    units: 2,
+    mould: { use: 'shaped tin', form: { form: 'heart', side: cm * 10 } },
+  })),
   ring(18, 4),
   ring(22, 3),
   {

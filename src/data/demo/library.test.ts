@@ -1,20 +1,20 @@
 import { demoBuilds } from './builds';
-import { bakedFormulas } from './formulas-baked';
-import { fillingFormulas } from './formulas-fillings';
+import { demoFormulas as formulas } from './library';
 import { demoIngredients } from './ingredients';
-import { demoEquipment, startingCoefficients } from './kitchen';
+import { demoEquipment } from './kitchen';
+import { startingCoefficients } from '../../core/breakdown/starting-figures';
 import { demoOrders, impossibleOrder, tightOrder } from './orders';
 import { breakDown, type Kitchen } from '../../core/breakdown/breakdown';
 import { makeProblem } from '../../core/breakdown/make-problem';
 import { readProblem } from '../../core/planner/read-problem';
 
-const formulas = [...bakedFormulas, ...fillingFormulas];
 const kitchen: Kitchen = {
   coefficients: startingCoefficients,
   formulas: new Map(formulas.map((f) => [f.id, f])),
   ingredients: new Map(demoIngredients.map((i) => [i.id, i])),
   moulds: demoEquipment.flatMap((e) => (e.mould ? [{ ...e.mould, kind: e.kind, owned: e.units }] : [])),
   ovenSlots: 8,
+  choices: {},
 };
 const orders = [...demoOrders, tightOrder, impossibleOrder];
 

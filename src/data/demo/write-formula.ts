@@ -1,4 +1,4 @@
-import type { Formula, FormulaStep, FormulaWait, Keeping } from '../../core/formula/formula';
+import type { Check, Formula, FormulaStep, FormulaWait, Keeping, Reminder } from '../../core/formula/formula';
 
 type Times = [low: number, likely: number, high: number, perKilo?: number];
 type More = Omit<Partial<FormulaStep>, 'key' | 'name' | 'work' | 'minutes' | 'how'>;
@@ -62,16 +62,18 @@ export const keeps = (place: string | null, min: number, max: number, why: strin
 export const HOUR = 60;
 export const DAY = 24 * HOUR;
 
-/** Ingredient lines as `id: grams`. */
+/** Ingredient lines as `id: grams`, or `id: [grams, step it goes into]`. */
 export function formula(
   head: Omit<Formula, 'lines' | 'loss' | 'density'> & {
     loss?: number;
     density?: number;
-    grams: Record<string, number>;
+    grams: Record<string, number | [number, string]>;
   },
 ): Formula {
   const { grams, loss = 0, density = 1, ...rest } = head;
-  const lines = Object.entries(grams).map(([ingredient, amount]) => ({ ingredient, grams: amount }));
+  const lines = Object.entries(grams).map(([ingredient, amount]) =>
+    typeof amount === 'number' ? { ingredient, grams: amount } : { ingredient, grams: amount[0], step: amount[1] },
+  );
   return { ...rest, lines, loss, density };
 }
 
@@ -83,3 +85,16 @@ export const HOT_SUGAR =
 export const RAW_EGG =
   'Raw egg: clean bowl and hands afterwards. Heat to 71 °C or use pasteurised; local food law comes first.';
 export const COOL_FAST = 'Cool from 60 to 21 °C within 2 h and to 5 °C within 4 h more, or by the local limit.';
+
+export const checked = (kind: Check['kind'], text: string, otherwise: string, limit?: number): Check => ({
+  ...{ kind, text, otherwise },
+  ...(limit === undefined ? {} : { limit }),
+});
+export const skewer = checked('skewer clean', 'The skewer comes out clean', 'Back in for 4 min, then look again.');
+export const doubled = checked('doubled', 'The dough has doubled', 'Wait: the sign, not the clock.');
+export const remind = (after: number, text: string, every?: number): Reminder => ({
+  after,
+  text,
+  ...(every ? { every } : {}),
+});
+export const RAW_FLOUR = 'Raw flour is not ready to eat: no tasting of dough, clean hands and bench.';

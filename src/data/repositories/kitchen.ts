@@ -1,4 +1,4 @@
-import { asc } from 'drizzle-orm';
+import { and, asc, eq, lt } from 'drizzle-orm';
 import type { Db } from '../database';
 import * as t from '../schema';
 
@@ -6,6 +6,7 @@ export type KitchenRow = typeof t.kitchens.$inferSelect;
 export type PersonRow = typeof t.people.$inferSelect;
 export type EquipmentRow = typeof t.equipment.$inferSelect;
 export type FormulaRow = typeof t.formulas.$inferSelect;
+export type FormulaVersionRow = typeof t.formulaVersions.$inferSelect;
 export type BuildRow = typeof t.builds.$inferSelect;
 export type IngredientRow = typeof t.ingredients.$inferSelect;
 
@@ -17,6 +18,8 @@ export interface KitchenRows {
   ingredients: IngredientRow[];
   formulas: FormulaRow[];
   builds: BuildRow[];
+  /** Versions before the newest. */
+  olderFormulas: FormulaVersionRow[];
 }
 
 const byName = new Intl.Collator('en').compare;
@@ -33,5 +36,14 @@ export async function readKitchen(db: Db): Promise<KitchenRows | null> {
     ingredients: await db.select().from(t.ingredients),
     formulas: sorted(await db.select().from(t.formulas)),
     builds: sorted(await db.select().from(t.builds)),
+    olderFormulas: (
+      await db
+        .select()
+        .from(t.formulaVersions)
+        .innerJoin(
+          t.formulas,
+          and(eq(t.formulas.id, t.formulaVersions.formula), lt(t.formulaVersions.version, t.formulas.version)),
+        )
+    ).map((r) => r.formula_versions),
   };
 }

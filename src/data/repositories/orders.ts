@@ -5,7 +5,20 @@ import * as t from '../schema';
 export type OrderRow = typeof t.orders.$inferSelect;
 export type OrderFields = Pick<
   OrderRow,
-  'title' | 'customer' | 'pickup' | 'portions' | 'build' | 'tiers' | 'inscription' | 'avoid' | 'note' | 'without'
+  | 'title'
+  | 'customer'
+  | 'pickup'
+  | 'portions'
+  | 'build'
+  | 'tiers'
+  | 'inscription'
+  | 'avoid'
+  | 'note'
+  | 'without'
+  | 'swaps'
+  | 'overrides'
+  | 'choices'
+  | 'versions'
 >;
 
 export async function readOpenOrders(db: Db): Promise<OrderRow[]> {

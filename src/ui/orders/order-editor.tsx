@@ -20,7 +20,7 @@ import { Controller, useForm, useWatch, type Control, type FieldPath } from 'rea
 import { orderForm, type OrderForm } from '@/core/formats/order-form';
 import { ALLERGENS } from '@/core/formula/formula';
 import type { OrderFormView } from '@/server/order-pages';
-import type { SizeChoice } from '@/server/orders';
+import type { SizeChoice } from '@/server/sizes';
 import { changeOrderAction, takeOrderAction } from '../actions';
 import { Page } from '../parts/page';
 

@@ -1,0 +1,42 @@
+import type { Wait } from '../planner/problem';
+import type { Build } from './build';
+import type { Component } from './component';
+import type { Drawn } from './left-overs';
+import type { BrokenStep } from './breakdown';
+
+/** A by-product keeps at most this long before it is worked on. Minutes. */
+const LEFT_OVER_KEEPS = 2 * 1440;
+
+/**
+ * From where a by-product comes off to the first step of what draws on it. Trimmings come off in the formula's step
+ * `cut`, else at the stage that takes the component; run-off where the component is used.
+ */
+export function leftOverWaits(
+  order: string,
+  build: Build,
+  components: Component[],
+  drawn: Drawn[],
+  parts: { role: string; steps: BrokenStep[] }[],
+): Wait[] {
+  return drawn.flatMap((d) => {
+    const first = parts.find((p) => p.role === d.role)?.steps[0];
+    if (!first) return [];
+    return d.from.flatMap(({ role }) => {
+      const source = components.find((c) => c.role === role)!;
+      const cuts = (parts.find((p) => p.role === role)?.steps ?? []).filter((s) => s.id.includes(`.${role}.cut`));
+      const stage = build.stages.find((s) => s.takes.includes(role));
+      const from = cuts.length > 0 ? cuts.map((s) => s.id) : stage ? [`${order}.${stage.key}`] : [];
+      return from.map((id): Wait => ({
+        id: `${id}>${first.id}`,
+        from: id,
+        to: first.id,
+        min: 0,
+        max: LEFT_OVER_KEEPS,
+        place: null,
+        units: 0,
+        ageing: 0.002,
+        why: `made of what is left of ${source.label.toLowerCase()}`,
+      }));
+    });
+  });
+}

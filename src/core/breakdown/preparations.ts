@@ -1,0 +1,61 @@
+import type { Formula, FormulaStep, Ingredient } from '../formula/formula';
+import { formName } from '../shape/form';
+import type { Load } from './amount';
+import type { Coefficients } from './coefficients';
+
+export const PREPARATION_KINDS = ['take out', 'chill', 'line', 'soak', 'heat'] as const;
+export type PreparationKind = (typeof PREPARATION_KINDS)[number];
+
+/** Something small that must have been seen to before a step. It needs no hands worth planning, but a time. */
+export interface Preparation {
+  kind: PreparationKind;
+  text: string;
+  /** Minutes before the step begins. */
+  before: number;
+}
+
+/** Lists names as one says them: "butter, egg and milk". */
+export function listed(names: string[]): string {
+  return names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
+}
+
+/**
+ * What a step of a formula wants prepared: cold things taken out in time, bowl chilled, tins lined, gelatine soaked, the
+ * oven heated. Ingredients count for the step they go into, else for the first for hands.
+ */
+export function preparationsOf(
+  formula: Formula,
+  step: FormulaStep,
+  loads: Load[],
+  ingredients: ReadonlyMap<string, Ingredient>,
+  { leads }: Coefficients,
+): Preparation[] {
+  const first = formula.steps.find((s) => s.work === 'hands')?.key;
+  const own = formula.lines
+    .filter((l) => (l.step ?? first) === step.key)
+    .flatMap((l) => ingredients.get(l.ingredient) ?? []);
+  const list: Preparation[] = [];
+  for (const before of [...new Set(own.flatMap((i) => i.takeOut ?? []))])
+    list.push({
+      kind: 'take out',
+      text: `Take ${listed(own.filter((i) => i.takeOut === before).map((i) => i.name))} out of the cold`,
+      before,
+    });
+  const cold = own.filter((i) => i.keepCold).map((i) => i.name);
+  if (step.chill)
+    list.push({
+      kind: 'chill',
+      text: `Chill bowl and whisk${cold.length > 0 ? `; leave ${listed(cold)} in the cold` : ''}`,
+      before: leads.chillBowl,
+    });
+  if (own.some((i) => i.gelatine))
+    list.push({ kind: 'soak', text: 'Soak the gelatine in cold water', before: leads.soakGelatine });
+  if (step.tinsUntil && loads.length > 0)
+    list.push({
+      kind: 'line',
+      text: `Line ${listed(loads.map((l) => `${l.tins} × ${formName(l.form)}`))}`,
+      before: leads.lineTins,
+    });
+  if (step.oven) list.push({ kind: 'heat', text: `Heat the oven to ${step.oven.celsius} °C`, before: leads.heatOven });
+  return list;
+}

@@ -1,0 +1,62 @@
+import type { School, SchoolChoice } from './formula';
+
+/** Where good bakers differ. A kitchen has a default for each, an order may choose for itself; the first is the start. */
+export const SCHOOLS: School[] = [
+  {
+    key: 'level',
+    question: 'Domed layers',
+    choices: [
+      { key: 'trim', name: 'Trim level', effect: 'takes the dome off; the trimmings go to the crumb box' },
+      { key: 'upside-down', name: 'Cool upside down', effect: 'nothing is cut off; a closer top' },
+    ],
+  },
+  {
+    key: 'cloth',
+    question: 'Rolling a sheet',
+    choices: [
+      { key: 'dry', name: 'Sugared dry cloth', effect: 'a crisper skin, sugar outside' },
+      { key: 'damp', name: 'Damp cloth', effect: 'a softer skin, bends further' },
+    ],
+  },
+  {
+    key: 'melt',
+    question: 'Melting chocolate',
+    choices: [
+      { key: 'bath', name: 'Over a water bath', effect: 'slow and even; keep steam out' },
+      { key: 'microwave', name: 'In short microwave bursts', effect: 'quick; stir between bursts of 20 s' },
+    ],
+  },
+  {
+    key: 'bake',
+    question: 'Several layers of one size',
+    choices: [
+      { key: 'at-once', name: 'All tins at once', effect: 'as many tins as there are' },
+      {
+        key: 'rounds',
+        name: 'One tin after another',
+        effect: 'one tin, baked in rounds; mixed anew where the batter cannot stand',
+      },
+    ],
+  },
+  {
+    key: 'egg',
+    question: 'Egg',
+    choices: [
+      { key: 'with-egg', name: 'With egg', effect: 'as the build says' },
+      { key: 'egg-free', name: 'Egg-free', effect: 'egg-free formulas, where the build has them' },
+    ],
+  },
+];
+
+/** What an order, or else the kitchen, has chosen for each school. */
+export type Choices = Readonly<Record<string, string>>;
+
+/** The answer that counts: the order's, the kitchen's, or the first of the list. */
+export function chosen(school: string, choices: Choices): string {
+  return choices[school] ?? SCHOOLS.find((s) => s.key === school)?.choices[0]?.key ?? '';
+}
+
+/** Does something belong to the schools chosen? What names no school always does. */
+export function belongs(when: SchoolChoice | undefined, choices: Choices): boolean {
+  return !when || chosen(when.school, choices) === when.choice;
+}

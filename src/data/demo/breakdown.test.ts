@@ -1,0 +1,269 @@
+import fc from 'fast-check';
+import { breakDown, canReplace, componentsOf, type CakeOrder } from '../../core/breakdown/breakdown';
+import type { Build } from '../../core/breakdown/build';
+import { formsOfBuild } from '../../core/breakdown/forms-of-build';
+import { makeProblem } from '../../core/breakdown/make-problem';
+import { allergensOf, totalGrams } from '../../core/formula/scale';
+import { SCHOOLS } from '../../core/formula/schools';
+import { readProblem } from '../../core/planner/read-problem';
+import { demoBuilds } from './builds';
+import { demoLibrary as kitchen } from './demo-library';
+
+const build = (id: string): Build => demoBuilds.find((b) => b.id === id)!;
+const round = (cm: number) => ({ form: 'round' as const, diameter: cm * 10 });
+const order = (id: string, tiers: CakeOrder['tiers'], more: Partial<CakeOrder> = {}): CakeOrder => ({
+  ...{ id: 'o1', build: build(id), tiers },
+  ...more,
+});
+const sum = (list: { grams: number }[]) => list.reduce((total, x) => total + x.grams, 0);
+
+const anyOrder = fc.constantFrom(...demoBuilds).chain((b) =>
+  fc.record({
+    id: fc.constant('o1'),
+    build: fc.constant(b),
+    tiers: fc.shuffledSubarray(formsOfBuild(b, kitchen.moulds), {
+      minLength: 1,
+      maxLength: Math.min(3, b.mostTiers, formsOfBuild(b, kitchen.moulds).length),
+    }),
+    without: fc.subarray(b.components.filter((c) => c.optional).map((c) => c.role)),
+    choices: fc.record(
+      Object.fromEntries(SCHOOLS.map((s) => [s.key, fc.constantFrom(...s.choices.map((c) => c.key))])),
+    ),
+    overrides: fc.dictionary(
+      fc.constantFrom(...b.components.map((c) => c.role)),
+      fc.double({ min: 1, max: 9000, noNaN: true }),
+      { maxKeys: 2 },
+    ),
+  }),
+);
+
+describe('every cake that the kitchen can make', () => {
+  it('its portions and by-products conserve mass', () => {
+    fc.assert(
+      fc.property(anyOrder, (o) => {
+        const broken = breakDown(o, kitchen);
+        for (const c of broken.components) {
+          expect(sum(c.amount.portions) / c.amount.grams).toBeCloseTo(1, 9);
+          const raw = c.amount.loads.length > 0 || c.formula.purpose === 'panels';
+          expect(totalGrams({ lines: c.lines }) * (raw ? 1 : 1 - c.formula.loss)).toBeCloseTo(c.amount.grams, 5);
+        }
+        for (const l of broken.leftOvers) expect(sum(l.uses) + l.left).toBeCloseTo(l.grams, 6);
+        for (const d of broken.drawn) expect(sum(d.from) + d.short).toBeCloseTo(d.needed, 6);
+        const used = broken.leftOvers.flatMap((l) => l.uses);
+        expect(sum(used)).toBeCloseTo(sum(broken.drawn.flatMap((d) => d.from)), 6);
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it('no allergen of any ingredient gets lost on the way to the order', () => {
+    fc.assert(
+      fc.property(anyOrder, (o) => {
+        const broken = breakDown(o, kitchen);
+        const told = new Set(broken.allergens.map((a) => a.allergen));
+        for (const c of broken.components)
+          for (const l of c.lines)
+            for (const a of kitchen.ingredients.get(l.ingredient)!.allergens) expect(told).toContain(a);
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it('makes a problem that the planner reads', () => {
+    fc.assert(
+      fc.property(anyOrder, (o) => {
+        const planned = { id: 'o1', name: 'x', pickup: 9000, weight: 1, breakdown: breakDown(o, kitchen) };
+        const kinds = kitchen.moulds.map((m) => ({ id: m.kind, kind: m.kind, units: m.owned }));
+        const others = ['mixer', 'hob', 'turntable', 'fridge', 'freezer', 'dry box'].map((kind) => ({
+          id: kind,
+          kind,
+          units: 90,
+        }));
+        const oven = { id: 'oven', kind: 'oven', units: 8, heatRate: 5, coolRate: 3 };
+        const clock = { origin: '2026-03-02T00:00:00.000Z', zone: 'UTC' };
+        const problem = makeProblem([planned], [], [oven, ...kinds, ...others], clock, 0);
+        const read = readProblem(problem);
+        expect(read.ok ? [] : read.problems.filter((p) => !/people/.test(p.path))).toEqual([]);
+      }),
+      { numRuns: 40 },
+    );
+  });
+
+  it.each(demoBuilds.map((b) => [b.id, b] as const))('%s: every tier is 8 to 16 cm high in every size', (_, b) => {
+    for (const level of ['trim', 'upside-down'])
+      for (const form of formsOfBuild(b, kitchen.moulds)) {
+        const { cake } = componentsOf({ id: 'o1', build: b, tiers: [form], choices: { level } }, kitchen);
+        expect(cake.tiers[0]!.height).toBeGreaterThanOrEqual(80);
+        expect(cake.tiers[0]!.height).toBeLessThanOrEqual(160);
+        expect(cake.portions).toBeGreaterThan(0);
+      }
+  });
+});
+
+describe('schools', () => {
+  it('trimming lowers a domed layer by its share and feeds the crumbs; cooling upside down does neither', () => {
+    const trimmed = breakDown(order('walnut-ganache', [round(24)]), kitchen);
+    const flat = breakDown(order('walnut-ganache', [round(24)], { choices: { level: 'upside-down' } }), kitchen);
+    expect(trimmed.cake.layerHeight / flat.cake.layerHeight).toBeCloseTo(0.92, 9);
+    expect(trimmed.drawn[0]!.from.map((f) => f.role)).toEqual(['layers']);
+    expect(flat.drawn[0]!.from).toEqual([]);
+    expect(flat.drawn[0]!.short).toBeCloseTo(flat.drawn[0]!.needed, 9);
+    const waits = trimmed.waits.filter((w) => w.to === 'o1.crumbs.rub');
+    expect(waits.map((w) => w.from)).toEqual(['o1.level']);
+  });
+
+  it('crumbs bring the allergens of what they were cut from', () => {
+    const crumbs = breakDown(order('walnut-ganache', [round(24)]), kitchen).components.find(
+      (c) => c.role === 'crumbs',
+    )!;
+    expect(crumbs.allergens.find((a) => a.allergen === 'nuts')!.from).toEqual(['Walnut sponge']);
+  });
+
+  it('dry or damp cloth, bath or bursts: one step, by the choice', () => {
+    const roll = [{ form: 'roll' as const, length: 380, diameter: 90 }];
+    const names = (cloth: string) =>
+      breakDown(order('apple-caramel-roll', roll, { choices: { cloth } }), kitchen)
+        .steps.filter((s) => s.id.endsWith('.roll'))
+        .map((s) => s.name);
+    expect([names('dry'), names('damp')]).toEqual([['Turn out and roll warm'], ['Turn out and roll damp']]);
+  });
+
+  it('egg-free takes another formula, and the egg is gone from the layers', () => {
+    const broken = breakDown(
+      order('rye-crate', [{ form: 'square', side: 200 }], { choices: { egg: 'egg-free' } }),
+      kitchen,
+    );
+    const layers = broken.components.find((c) => c.role === 'layers')!;
+    expect(layers.formula.id).toBe('oat-sponge-no-egg');
+    expect(layers.allergens.map((a) => a.allergen)).not.toContain('egg');
+  });
+
+  it('a settled route leaves the problem', () => {
+    const open = breakDown(order('yoghurt-ring', [round(18)]), kitchen);
+    const settled = breakDown(order('yoghurt-ring', [round(18)], { choices: { set: 'fridge' } }), kitchen);
+    expect(open.routes).toHaveLength(1);
+    expect(settled.routes).toEqual([]);
+    expect(settled.waits.filter((w) => w.from === 'o1.build').map((w) => w.place)).toEqual(['fridge']);
+    expect(settled.waits.every((w) => w.when === undefined)).toBe(true);
+  });
+});
+
+describe('tins that are short', () => {
+  const few = (owned: number) => ({
+    ...kitchen,
+    moulds: kitchen.moulds.map((m) => ({ ...m, owned: m.use === 'tin' ? owned : m.owned })),
+  });
+  const bakes = (k: typeof kitchen, id = 'garden-cake', choices = {}) => {
+    const { steps, holds, waits } = breakDown(order(id, [round(24)], { choices }), k);
+    const own = steps.filter((s) => s.role === 'layers');
+    return {
+      mixes: own.filter((s) => s.id.includes('.mix')).map((s) => s.id),
+      bakes: own.filter((s) => s.work === 'oven').map((s) => s.id),
+      holds: holds.filter((h) => h.kind.startsWith('tin')),
+      waits,
+    };
+  };
+
+  it('are baked in rounds, mixed for each where the batter does not stand', () => {
+    const one = bakes(few(1));
+    expect(one.mixes).toEqual(['o1.layers.mix.1', 'o1.layers.mix.2', 'o1.layers.mix.3']);
+    expect(one.bakes).toHaveLength(3);
+    expect(one.holds.map((h) => [h.units, h.from])).toEqual([
+      [1, 'o1.layers.mix.1'],
+      [1, 'o1.layers.mix.2'],
+      [1, 'o1.layers.mix.3'],
+    ]);
+    expect(bakes(few(3)).mixes).toEqual(['o1.layers.mix']);
+  });
+
+  it('share a mix where it stands long enough: the tins of a later round are free until it bakes', () => {
+    const formulas = new Map(kitchen.formulas);
+    formulas.set('beetroot-oil-cake', { ...formulas.get('beetroot-oil-cake')!, stands: 90 });
+    const one = bakes({ ...few(1), formulas });
+    expect(one.mixes).toEqual(['o1.layers.mix']);
+    expect(one.holds.map((h) => h.from)).toEqual(['o1.layers.mix', 'o1.layers.bake.2', 'o1.layers.bake.3']);
+    const into = (bake: string) => one.waits.find((w) => w.id === `o1.layers.mix>${bake}`)!.max;
+    expect([into('o1.layers.bake.1'), into('o1.layers.bake.2')]).toEqual([8, 90]);
+  });
+
+  it('or by choice, one tin after another', () => {
+    expect(bakes(kitchen, 'garden-cake', { bake: 'rounds' }).bakes).toHaveLength(3);
+  });
+});
+
+describe('what a step wants prepared', () => {
+  it('butter out, tins lined, oven heated, gelatine soaked, bowl chilled, each with its lead time', () => {
+    const sponge = breakDown(order('quince-tower', [round(24), round(15)]), kitchen);
+    const of = (id: string, b = sponge) => b.steps.find((s) => s.id === id)!.preparations;
+    expect(of('o1.layers.mix').map((p) => [p.kind, p.before])).toEqual([
+      ['take out', 90],
+      ['take out', 60],
+      ['line', 30],
+    ]);
+    expect(of('o1.layers.mix')[2]!.text).toBe('Line 2 × round 24 cm and 2 × round 15 cm');
+    expect(of('o1.layers.bake.1').map((p) => p.text)).toEqual(['Heat the oven to 170 °C']);
+    const ring = breakDown(order('apricot-dome', [round(22)]), kitchen);
+    expect(of('o1.mousse.base', ring).map((p) => p.kind)).toEqual(['soak']);
+    expect(of('o1.mousse.fold', ring)[0]!.text).toBe('Chill bowl and whisk; leave Cream, 35 % fat in the cold');
+  });
+});
+
+describe('changes by hand', () => {
+  it('an amount set by hand moves its portions and lines with it, and remembers what was computed', () => {
+    const plain = breakDown(order('quince-tower', [round(24)]), kitchen);
+    const set = breakDown(order('quince-tower', [round(24)], { overrides: { frosting: 2000 } }), kitchen);
+    const [a, b] = [plain, set].map((x) => x.components.find((c) => c.role === 'frosting')!);
+    expect(b!.amount).toMatchObject({ grams: 2000, computed: a!.amount.grams });
+    expect(sum(b!.amount.portions)).toBeCloseTo(2000, 9);
+    expect(totalGrams({ lines: b!.lines }) / totalGrams({ lines: a!.lines })).toBeCloseTo(2000 / a!.amount.grams, 9);
+  });
+
+  it('a component is exchanged for one of the same purpose', () => {
+    const { formulas } = kitchen;
+    const may = (now: string, by: string) => canReplace(formulas.get(now)!, formulas.get(by)!);
+    expect([may('vanilla-buttercream', 'italian-buttercream'), may('vanilla-buttercream', 'quince-curd')]).toEqual([
+      true,
+      false,
+    ]);
+    expect(may('almond-sponge', 'roulade-sheet')).toBe(false);
+    const swapped = breakDown(order('quince-tower', [round(24)], { swaps: { frosting: 'dark-ganache' } }), kitchen);
+    const frosting = swapped.components.find((c) => c.role === 'frosting')!;
+    expect(frosting.label).toBe('Dark ganache, to spread');
+    expect(swapped.allergens.find((a) => a.allergen === 'soya')!.from).toEqual(['Dark ganache, to spread']);
+    expect(() => breakDown(order('quince-tower', [round(24)], { swaps: { frosting: 'none' } }), kitchen)).toThrow(
+      'no formula',
+    );
+  });
+});
+
+describe('the library', () => {
+  it('has at least 35 formulas and 16 builds, of every purpose and many families', () => {
+    expect(kitchen.formulas.size).toBeGreaterThanOrEqual(35);
+    expect(demoBuilds.length).toBeGreaterThanOrEqual(16);
+    expect(new Set([...kitchen.formulas.values()].map((f) => f.family)).size).toBeGreaterThanOrEqual(28);
+    const used = new Set(
+      demoBuilds.flatMap((b) => b.components.flatMap((c) => [c.formula, ...(c.instead ?? []).map((i) => i.formula)])),
+    );
+    expect([...kitchen.formulas.keys()].filter((id) => !used.has(id))).toEqual([]);
+  });
+
+  it.each([...kitchen.formulas.values()].map((f) => [f.id, f] as const))(
+    '%s: its lines go into its own steps, its numbers are plausible',
+    (_, f) => {
+      const keys = new Set(f.steps.map((s) => s.key));
+      expect(f.lines.filter((l) => l.step && !keys.has(l.step))).toEqual([]);
+      expect(f.loss).toBeLessThan(0.85);
+      expect(f.density).toBeGreaterThan(0.05);
+      for (const s of f.steps) {
+        expect(s.minutes.low).toBeLessThanOrEqual(s.minutes.likely);
+        expect(s.minutes.likely).toBeLessThanOrEqual(s.minutes.high);
+      }
+      if (/sugar|caramel/i.test(f.family))
+        expect(f.steps.some((s) => s.caution?.includes('sugar'))).toBe(!/icing|paste/i.test(f.family));
+      const egg = f.lines.some((l) => kitchen.ingredients.get(l.ingredient)!.egg);
+      expect(allergensOf(f, kitchen.ingredients).some((a) => a.allergen === 'egg')).toBe(
+        egg || f.lines.some((l) => /flower-paste|royal/.test(l.ingredient)),
+      );
+    },
+  );
+});
