@@ -1,0 +1,167 @@
+import { cakeHeight } from '../breakdown/cake';
+import { perimeter, sideArea, topArea, type Form } from '../shape/form';
+import { borderGrams, rosetteCount, rosetteSpacing } from '../shape/piping';
+import { calculator, choice, form, maybe, number, type Calculator } from './calculator';
+
+const ROUND: Form = { form: 'round', diameter: 200 };
+/** Finished densities to choose from, g/ml. */
+const DENSITIES = {
+  buttercream: 0.95,
+  'whipped cream': 0.55,
+  ganache: 1.15,
+  curd: 1.08,
+  custard: 1.06,
+  caramel: 1.22,
+} as const;
+type Stuff = keyof typeof DENSITIES;
+const STUFF = Object.keys(DENSITIES) as Stuff[];
+const loss = () => number('Bowl and bag', 'share', { default: (f) => f.bowlLoss, most: 1 });
+
+export const amountCalculators: Calculator[] = [
+  calculator({
+    ...{ name: 'cake-height', title: 'Height of a cake', group: 'Amounts' },
+    about: 'Layers, fillings and what lies on top; trimming takes its share.',
+    source: 'Layers × layer height × (1 − trim) + (layers − 1) × filling + coat on top.',
+    fields: {
+      layers: number('Layers', 'count', { default: 4, whole: true, least: 1 }),
+      layerHeight: number('Layer as baked', 'mm', { default: 25 }),
+      filling: number('Filling', 'mm', { default: (f) => f.fillingThickness }),
+      coat: number('On top', 'mm', { default: (f) => f.finalCoat }),
+      levelled: choice<'trimmed' | 'upside-down'>('Levelled', ['trimmed', 'upside-down'], 'trimmed'),
+    },
+    results: { height: ['Height', 'mm'] },
+    run: ({ layers, layerHeight, filling, coat, levelled }, { kitchen }) => ({
+      height: cakeHeight(layers, layerHeight, filling, coat, levelled === 'trimmed' ? kitchen.coefficients.trim : 0),
+    }),
+  }),
+  calculator({
+    ...{ name: 'filling', title: 'Filling and dam', group: 'Amounts' },
+    about: 'What goes between the layers, and the ring of firm frosting that holds it.',
+    source: 'Top area × thickness × density per gap; the dam takes a ring of 10 mm.',
+    fields: {
+      form: form('Form', ROUND),
+      gaps: number('Gaps', 'count', { default: 3, whole: true, least: 1 }),
+      thickness: number('Thickness', 'mm', { default: (f) => f.fillingThickness }),
+      stuff: choice<Stuff>('Filling', STUFF, 'curd'),
+      density: maybe('or its density', 'g/ml'),
+      dam: number('Dam', 'mm', { default: 0 }),
+      loss: loss(),
+    },
+    results: { grams: ['On the cake', 'g'], toMake: ['To make', 'g'], damMillilitres: ['Dam', 'ml'] },
+    run: ({ form: f, gaps, thickness, stuff, density, dam, loss: lost }) => {
+      const ring = Math.min(topArea(f), perimeter(f) * dam);
+      const grams = ((topArea(f) - ring) * thickness * gaps * (density ?? DENSITIES[stuff])) / 1000;
+      return { grams, toMake: grams * (1 + lost), damMillilitres: (ring * thickness * gaps) / 1000 };
+    },
+  }),
+  calculator({
+    ...{ name: 'soak', title: 'Soak', group: 'Amounts', also: 'syrup brush' },
+    about: 'Measured per layer, so that nothing is soggy.',
+    source: '0.12 g per cm² and cut face for a butter cake, 0.20 for a foam.',
+    fields: {
+      form: form('Form', ROUND),
+      faces: number('Faces', 'count', { default: 4, whole: true, least: 1 }),
+      kind: choice<'butter' | 'foam'>('Cake', ['butter', 'foam'], 'butter'),
+    },
+    results: { grams: ['In all', 'g'], gramsEach: ['Each face', 'g'] },
+    run: ({ form: f, faces, kind }, { kitchen }) => {
+      const gramsEach = (topArea(f) / 100) * kitchen.coefficients.soak[kind];
+      return { grams: gramsEach * faces, gramsEach };
+    },
+  }),
+  calculator({
+    ...{ name: 'coat', title: 'Coat around a cake', group: 'Amounts', also: 'crumb final frosting buttercream' },
+    about: 'Side and top at a thickness, and what to make with what stays in the bowl.',
+    source: '(side + top) × thickness × density × (1 + loss).',
+    fields: {
+      form: form('Form', ROUND),
+      height: number('Height', 'mm', { default: 120 }),
+      thickness: number('Thickness', 'mm', { default: (f) => f.finalCoat }),
+      stuff: choice<Stuff>('Of', STUFF, 'buttercream'),
+      density: maybe('or its density', 'g/ml'),
+      loss: loss(),
+    },
+    results: {
+      area: ['Area', 'mm²'],
+      millilitres: ['Volume', 'ml'],
+      grams: ['On the cake', 'g'],
+      toMake: ['To make', 'g'],
+    },
+    run: ({ form: f, height, thickness, stuff, density, loss: lost }) => {
+      const area = topArea(f) + sideArea(f, height);
+      const millilitres = (area * thickness) / 1000;
+      const grams = millilitres * (density ?? DENSITIES[stuff]);
+      return { area, millilitres, grams, toMake: grams * (1 + lost) };
+    },
+  }),
+  calculator({
+    ...{ name: 'glaze', title: 'Poured glaze', group: 'Amounts', also: 'mirror run-off' },
+    about: 'What stays, what runs off and what of it comes back.',
+    source: '3 mm on top and side, 40 % run-off, 80 % of that is caught.',
+    fields: {
+      form: form('Form', ROUND),
+      height: number('Height', 'mm', { default: 80 }),
+      density: number('Density', 'g/ml', { default: (f) => f.glaze.density }),
+    },
+    results: {
+      grams: ['Stays', 'g'],
+      runOff: ['Runs off', 'g'],
+      returns: ['is caught', 'g'],
+      toMake: ['To make', 'g'],
+    },
+    run: ({ form: f, height, density }, { kitchen }) => {
+      const { thickness, runOff, returns } = kitchen.coefficients.glaze;
+      const grams = ((topArea(f) + sideArea(f, height)) * thickness * density) / 1000;
+      return { grams, runOff: grams * runOff, returns: grams * runOff * returns, toMake: grams * (1 + runOff) };
+    },
+  }),
+  calculator({
+    ...{ name: 'drip', title: 'Drip', group: 'Amounts' },
+    about: 'For a foot of long and short drips.',
+    source: '1 g per cm of outline and per cm of mean length, with what stays in the bag.',
+    fields: {
+      form: form('Form', ROUND),
+      meanLength: number('Mean length', 'mm', { default: (f) => f.drip.meanLength }),
+      loss: loss(),
+    },
+    results: { grams: ['On the cake', 'g'], toMake: ['To make', 'g'] },
+    run: ({ form: f, meanLength, loss: lost }, { kitchen }) => {
+      const grams = (perimeter(f) / 10) * (meanLength / 10) * kitchen.coefficients.drip.gramsPerCm2;
+      return { grams, toMake: grams * (1 + lost) };
+    },
+  }),
+  calculator({
+    ...{ name: 'border', title: 'Piped border and rosettes', group: 'Amounts', also: 'nozzle piping' },
+    about: 'Grams by the nozzle; rosettes by spacing, or the spacing for a number of them.',
+    source: 'Grams per cm of each nozzle, weighed once by each kitchen; count = ⌊outline ÷ spacing⌋.',
+    fields: {
+      form: form('Form', ROUND),
+      nozzle: choice<string>(
+        'Nozzle',
+        (f) => Object.keys(f.nozzles),
+        (f) => Object.keys(f.nozzles)[0] ?? '',
+      ),
+      spacing: number('Rosettes every', 'mm', { default: 45, least: 1 }),
+      count: maybe('or so many of them', 'count', { whole: true, least: 1 }),
+      loss: loss(),
+    },
+    results: {
+      length: ['Around', 'mm'],
+      grams: ['Border', 'g'],
+      toMake: ['To make', 'g'],
+      rosettes: ['Rosettes', 'count'],
+      spacing: ['every', 'mm'],
+    },
+    run: ({ form: f, nozzle, spacing, count, loss: lost }, { kitchen }) => {
+      const length = perimeter(f);
+      const perCm = kitchen.coefficients.nozzles[nozzle] ?? 0;
+      return {
+        length,
+        grams: borderGrams(length, perCm, 0),
+        toMake: borderGrams(length, perCm, lost),
+        rosettes: count ?? rosetteCount(length, spacing),
+        spacing: count === null ? spacing : rosetteSpacing(length, count),
+      };
+    },
+  }),
+];

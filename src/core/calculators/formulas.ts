@@ -1,0 +1,294 @@
+import { eggLedger, eggParts } from '../formula/eggs';
+import { ALLERGENS, type Allergen, type Ingredient } from '../formula/formula';
+import { ganache, GANACHE_HEAT, type Chocolate, type GanacheUse } from '../formula/ganache';
+import { convertGelatine, gelatineSheets, type SheetGrade } from '../formula/gelatine';
+import { bakersPercentages } from '../formula/percentages';
+import { roundLines } from '../formula/rounding';
+import { allergensOf, scaleToScarce, scaleToTotal, scaleToYield, totalGrams, yieldGrams } from '../formula/scale';
+import { SUBSTITUTIONS, substitute } from '../formula/substitutions';
+import { alcoholByVolume, syrup, syrupDensity } from '../formula/syrup';
+import { convertYeast, type Yeast } from '../formula/yeast';
+import {
+  calculator,
+  CannotCalculate,
+  choice,
+  lines,
+  list,
+  maybe,
+  names,
+  number,
+  text,
+  type Calculator,
+  type CalcValue,
+} from './calculator';
+
+const YEASTS: readonly Yeast[] = ['fresh', 'active dry', 'instant'];
+const GRADES: readonly SheetGrade[] = ['bronze', 'silver', 'gold', 'platinum'];
+const eggWeight = () => number('An egg with its shell', 'g', { default: (f) => f.egg.weight, least: 1 });
+const rows = (
+  list: { ingredient: string; grams: number }[],
+  more: (i: number) => Record<string, CalcValue> = () => ({}),
+): CalcValue[] => list.map((l, i) => ({ ingredient: l.ingredient, grams: l.grams, ...more(i) }));
+
+export const formulaCalculators: Calculator[] = [
+  calculator({
+    ...{ name: 'percentages', title: 'Baker’s percentages', group: 'Formula' },
+    about:
+      'Of the flour; of the total where there is none. An ingredient is flour if the library says so, or its id ends in “flour”.',
+    source: 'Weight ÷ weight of all flours.',
+    fields: { lines: lines() },
+    results: { base: ['Per cent of', ''], lines: ['Lines', ''], total: ['Total', 'g'] },
+    run: ({ lines: given }, { kitchen }) => {
+      const { base, lines: percent } = bakersPercentages(given, withFlours(given, kitchen.ingredients));
+      return {
+        base,
+        lines: rows(percent, (i) => ({ percent: percent[i]!.percent * 100 })),
+        total: totalGrams({ lines: given }),
+      };
+    },
+  }),
+  calculator({
+    ...{ name: 'scale', title: 'Scale a formula', group: 'Formula', also: 'yield scarce' },
+    about: 'To a yield, to a weight of mix, or to as much as there is of one ingredient. Linear; nothing is rounded.',
+    source: 'Yield = total × (1 − loss).',
+    fields: {
+      lines: lines(),
+      loss: number('Loss', 'share', { default: 0, most: 0.99 }),
+      to: choice<'yield' | 'total' | 'scarce'>('To', ['yield', 'total', 'scarce'], 'yield'),
+      grams: number('Grams', 'g', { default: 1000 }),
+      ingredient: text('The scarce one', ''),
+    },
+    results: { factor: ['Factor', ''], lines: ['Lines', ''], total: ['Mix', 'g'], yield: ['Yield', 'g'] },
+    run: ({ lines: given, loss, to, grams, ingredient }) => {
+      const formula = { lines: given, loss };
+      const scarce = to === 'scarce' ? scaleToScarce(formula, ingredient, grams) : null;
+      if (to === 'scarce' && !scarce) throw new CannotCalculate(`The formula has no “${ingredient}”.`);
+      const scaled = scarce?.lines ?? (to === 'yield' ? scaleToYield(formula, grams) : scaleToTotal(formula, grams));
+      const total = totalGrams({ lines: scaled });
+      return {
+        factor: totalGrams(formula) === 0 ? 0 : total / totalGrams(formula),
+        lines: rows(scaled, (i) => ({ share: scaled[i]!.share })),
+        total,
+        yield: yieldGrams({ lines: scaled, loss }),
+      };
+    },
+  }),
+  calculator({
+    ...{ name: 'round', title: 'Round to the scale', group: 'Formula', also: 'distortion whole eggs sheets' },
+    about: 'To what a scale shows, eggs to whole ones, gelatine to half sheets; and how far each line moved.',
+    source: '1 g, 0.1 g under 10 g; warns over 3 %.',
+    fields: {
+      lines: lines(),
+      eggs: choice<'whole' | 'beaten'>('Eggs', ['whole', 'beaten'], 'whole'),
+      eggWeight: eggWeight(),
+      sheetGrams: number('A sheet of gelatine', 'g', { default: (f) => f.sheetGrades[f.sheetGrade].grams, least: 0.1 }),
+    },
+    results: { lines: ['Lines', ''], worst: ['Largest distortion', 'share'], warns: ['Over 3 %', ''] },
+    run: ({ lines: given, eggs, eggWeight: weight, sheetGrams }, { kitchen }) => {
+      const rounded = roundLines(given, kitchen.ingredients, { eggs, eggWeight: weight, sheetGrams });
+      return {
+        lines: rows(rounded.lines, (i) => {
+          const { exact, distortion, count } = rounded.lines[i]!;
+          return { exact, distortion, count };
+        }),
+        worst: rounded.worst,
+        warns: rounded.warns,
+      };
+    },
+  }),
+  calculator({
+    ...{ name: 'eggs', title: 'What is in an egg', group: 'Formula', also: 'whites yolks' },
+    about: 'Contents, whites and yolks of so many eggs.',
+    source: 'Shell 11 %, white 59 %, yolk 30 % of a whole egg.',
+    fields: { count: number('Eggs', 'count', { default: 7 }), eggWeight: eggWeight() },
+    results: { contents: ['Without shell', 'g'], whites: ['Whites', 'g'], yolks: ['Yolks', 'g'] },
+    run: ({ count, eggWeight: weight }, { kitchen }) => ({
+      ...eggParts(count, weight, kitchen.coefficients.egg.shares),
+    }),
+  }),
+  calculator({
+    ...{ name: 'egg-ledger', title: 'Egg ledger', group: 'Formula', also: 'crack left over' },
+    about: 'Adds up what batches need of whole egg, whites and yolks: how many to crack, and what is left over.',
+    source: 'Crack enough for the beaten egg and then for the scarcer part.',
+    fields: {
+      needs: list(
+        'Batches',
+        {
+          whole: number('Whole', 'g', { default: 0 }),
+          whites: number('Whites', 'g', { default: 0 }),
+          yolks: number('Yolks', 'g', { default: 0 }),
+        },
+        [{ whole: 300, whites: 250, yolks: 120 }],
+      ),
+      eggWeight: eggWeight(),
+    },
+    results: {
+      crack: ['Crack', 'count'],
+      whole: ['Whole', 'g'],
+      whites: ['Whites', 'g'],
+      yolks: ['Yolks', 'g'],
+      leftWhites: ['Whites over', 'g'],
+      leftYolks: ['Yolks over', 'g'],
+    },
+    run: ({ needs, eggWeight: weight }, { kitchen }) => {
+      const { left, ...ledger } = eggLedger(needs, weight, kitchen.coefficients.egg.shares);
+      return { ...ledger, leftWhites: left.whites, leftYolks: left.yolks };
+    },
+  }),
+  calculator({
+    ...{ name: 'yeast', title: 'Yeast', group: 'Formula', also: 'fresh dried instant' },
+    about: 'One kind for another.',
+    source: 'Fresh : active dry : instant = 1 : 0.5 : 0.4 by weight.',
+    fields: {
+      grams: number('Yeast', 'g', { default: 20 }),
+      from: choice<Yeast>('It is', YEASTS, 'fresh'),
+      to: choice<Yeast>('You have', YEASTS, 'instant'),
+    },
+    results: { grams: ['Take', 'g'] },
+    run: ({ grams, from, to }, { kitchen }) => ({ grams: convertYeast(grams, from, to, kitchen.coefficients.yeast) }),
+  }),
+  calculator({
+    ...{ name: 'gelatine', title: 'Gelatine', group: 'Formula', also: 'bloom sheets powder leaf' },
+    about: 'Between strengths, and in sheets of a grade. Powder is soaked in five times its weight of water.',
+    source: 'Grams × √(bloom₁ ÷ bloom₂).',
+    fields: {
+      grams: number('Formula says', 'g', { default: 12 }),
+      fromBloom: number('of bloom', 'bloom', { default: 200, least: 1 }),
+      toBloom: maybe('You have bloom', 'bloom', { least: 1 }),
+      grade: choice<SheetGrade>('or sheets, grade', GRADES, (f) => f.sheetGrade),
+    },
+    results: {
+      grams: ['Take', 'g'],
+      bloom: ['of bloom', 'bloom'],
+      sheets: ['Sheets of the grade', 'count'],
+      water: ['Water to soak powder in', 'ml'],
+    },
+    run: ({ grams, fromBloom, toBloom, grade }, { kitchen }) => {
+      const { sheetGrades } = kitchen.coefficients;
+      const bloom = toBloom ?? sheetGrades[grade].bloom;
+      const exact = convertGelatine(grams, fromBloom, bloom);
+      return {
+        grams: exact,
+        bloom,
+        sheets: gelatineSheets(grams, fromBloom, grade, sheetGrades).sheets,
+        water: exact * 5,
+      };
+    },
+  }),
+  calculator({
+    ...{
+      name: 'substitute',
+      title: 'Do without',
+      group: 'Formula',
+      also: 'egg-free nut-free buttermilk cake flour allergen',
+    },
+    about: 'What can stand in for an ingredient, by weight, and what changes with it.',
+    source: 'Customary substitutions; each kitchen tests its own.',
+    fields: {
+      ingredient: choice<string>('Ingredient', [...new Set(SUBSTITUTIONS.map((s) => s.replaces))], 'buttermilk'),
+      grams: number('Weight', 'g', { default: 100 }),
+      avoid: names('Must be without (allergens)'),
+    },
+    results: { ways: ['Ways', ''] },
+    run: ({ ingredient, grams, avoid }) => {
+      const unknown = avoid.filter((a) => !ALLERGENS.includes(a as Allergen));
+      if (unknown.length > 0) throw new CannotCalculate(`“${unknown[0]}” is not on the list: ${ALLERGENS.join(', ')}.`);
+      const ways = SUBSTITUTIONS.filter(
+        (s) =>
+          s.replaces === ingredient &&
+          !s.adds.some((a) => avoid.includes(a)) &&
+          (avoid.length === 0 || s.without.some((a) => avoid.includes(a))),
+      );
+      return {
+        ways: ways.map((s): CalcValue => ({
+          name: s.name,
+          take: substitute(grams, s).map((p) => ({ ingredient: p.ingredient, grams: p.grams })),
+          without: [...s.without],
+          adds: [...s.adds],
+          changes: s.changes,
+          not: s.not ?? null,
+        })),
+      };
+    },
+  }),
+  calculator({
+    ...{ name: 'ganache', title: 'Ganache', group: 'Formula', also: 'chocolate cream drip' },
+    about: 'Chocolate and cream by what it is for, and at what warmth it is worked.',
+    source: 'Dark : cream drip 1:1, pour 1:1, spread 1.5:1, whip 1:1.5, truffle 2:1; milk × 1.4, white × 1.75.',
+    fields: {
+      grams: number('To make', 'g', { default: 1000 }),
+      use: choice<GanacheUse>('To', ['drip', 'pour', 'spread', 'whip', 'truffle'], 'spread'),
+      chocolate: choice<Chocolate>('Chocolate', ['dark', 'milk', 'white'], 'dark'),
+    },
+    results: {
+      chocolate: ['Chocolate', 'g'],
+      cream: ['Cream', 'g'],
+      ratio: ['Chocolate to one of cream', ''],
+      workLow: ['Work from', '°C'],
+      workHigh: ['to', '°C'],
+    },
+    run: ({ grams, use, chocolate }, { kitchen }) => {
+      const [workLow, workHigh] = GANACHE_HEAT[use];
+      return { ...ganache(grams, use, chocolate, kitchen.coefficients.ganache), workLow, workHigh };
+    },
+  }),
+  calculator({
+    ...{ name: 'syrup', title: 'Sugar syrup', group: 'Formula', also: 'brix boil soak' },
+    about: 'Sugar and water for a syrup, and what has to boil off.',
+    source: 'Sugar = weight × °Brix ÷ 100; begun at a ratio of sugar to water.',
+    fields: {
+      grams: number('Syrup', 'g', { default: 500 }),
+      brix: number('Strength', '°Brix', { default: 65, least: 1, most: 99 }),
+      ratio: number('Sugar to one of water at the start', '', { default: 1, least: 0.01 }),
+    },
+    results: { sugar: ['Sugar', 'g'], water: ['Water', 'g'], boilOff: ['Boil off', 'g'], density: ['Weighs', 'g/ml'] },
+    run: ({ grams, brix, ratio }) => {
+      const made = syrup(grams, brix, ratio);
+      if (made.boilOff < -1e-9)
+        throw new CannotCalculate('Begun so, it is stronger from the start: add water, or begin with less sugar.');
+      return { ...made, density: syrupDensity(brix) };
+    },
+  }),
+  calculator({
+    ...{ name: 'alcohol', title: 'Alcohol of a soak', group: 'Formula', also: 'spirit rum brandy' },
+    about: 'By volume of the finished soak.',
+    source: 'Spirit ml × % ÷ (spirit ml + syrup ml).',
+    fields: {
+      spirit: number('Spirit', 'ml', { default: 60 }),
+      strength: number('its strength', '% vol', { default: 40, most: 100 }),
+      syrup: number('Syrup', 'g', { default: 400 }),
+      brix: number('its strength', '°Brix', { default: 40, most: 99 }),
+    },
+    results: { alcohol: ['Alcohol', '% vol'] },
+    run: ({ spirit, strength, syrup: grams, brix }) => ({
+      alcohol: alcoholByVolume(spirit, strength, grams, syrupDensity(brix)),
+    }),
+  }),
+  calculator({
+    ...{ name: 'allergens', title: 'Allergens of a formula', group: 'Formula' },
+    about: 'What its ingredients bring, checked against what must not be in it.',
+    source: 'Allergens of each ingredient in the library.',
+    fields: { lines: lines(), avoid: names('Must not contain') },
+    results: { allergens: ['Contains', ''], clashes: ['Must not', ''] },
+    run: ({ lines: given, avoid }, { kitchen }) => {
+      const unknown = given.filter((l) => !kitchen.ingredients.has(l.ingredient)).map((l) => l.ingredient);
+      if (unknown.length > 0) throw new CannotCalculate(`The library does not know: ${unknown.join(', ')}.`);
+      const found = allergensOf({ lines: given }, kitchen.ingredients);
+      return {
+        allergens: found.map((a): CalcValue => ({ allergen: a.allergen, from: a.from })),
+        clashes: found.map((a) => a.allergen).filter((a) => avoid.includes(a)),
+      };
+    },
+  }),
+];
+
+/** Ingredients that the library does not know count as flour by their name. */
+function withFlours(
+  given: { ingredient: string }[],
+  known: ReadonlyMap<string, Ingredient>,
+): ReadonlyMap<string, Ingredient> {
+  const all = new Map(known);
+  for (const { ingredient: id } of given)
+    if (!all.has(id)) all.set(id, { id, name: id, allergens: [], density: null, flour: /flour$/i.test(id) });
+  return all;
+}

@@ -1,0 +1,53 @@
+import { fitCooling, minutesUntil, temperatureAfter } from '../records/cooling';
+import { calculator, CannotCalculate, choice, list, maybe, number, type Calculator } from './calculator';
+
+export const heatCalculators: Calculator[] = [
+  calculator({
+    ...{ name: 'cooling', title: 'When is it cool?', group: 'Heat and cold', also: 'probe temperature chill' },
+    about: 'An estimate with a low and a high, always checked by probe. Local food law and your own plan come first.',
+    source: 'T(t) = Tₐ + (T₀ − Tₐ) e^(−t/τ), τ by thing and place, or fitted to your probe.',
+    fields: {
+      thing: choice<string>(
+        'What',
+        (f) => Object.keys(f.cooling),
+        (f) => Object.keys(f.cooling)[0] ?? '',
+      ),
+      place: choice<'bench' | 'fridge' | 'freezer'>('Where', ['bench', 'fridge', 'freezer'], 'bench'),
+      from: number('It is now', '°C', { default: 95, least: -40 }),
+      ambient: number('The place has', '°C', { default: 21, least: -40 }),
+      target: number('When under', '°C', { default: 28, least: -40 }),
+      tau: maybe('τ, if you know it', 'min', { least: 0.1 }),
+    },
+    results: {
+      low: ['At the earliest', 'min'],
+      likely: ['Likely', 'min'],
+      high: ['At the latest', 'min'],
+      after30: ['In half an hour it has', '°C'],
+    },
+    run: ({ thing, place, from, ambient, target, tau }, { kitchen }) => {
+      const known = tau === null ? kitchen.coefficients.cooling[thing]![place] : { low: tau, likely: tau, high: tau };
+      const time = minutesUntil(target, from, ambient, known);
+      if (!time) throw new CannotCalculate(`It never gets under ${target} °C in a place of ${ambient} °C.`);
+      return { ...time, after30: temperatureAfter(30, from, ambient, known.likely) };
+    },
+  }),
+  calculator({
+    ...{ name: 'cooling-fit', title: 'Learn cooling from the probe', group: 'Heat and cold', also: 'readings tau' },
+    about: 'Fits τ to your readings: two at the least.',
+    source: 'Least squares on ln((T − Tₐ) ÷ (T₀ − Tₐ)) = −t/τ, bounds of two standard errors.',
+    fields: {
+      ambient: number('The place has', '°C', { default: 21, least: -40 }),
+      readings: list('Readings', { minutes: number('After', 'min'), celsius: number('it had', '°C', { least: -40 }) }, [
+        { minutes: 0, celsius: 92 },
+        { minutes: 20, celsius: 63 },
+        { minutes: 40, celsius: 46 },
+      ]),
+    },
+    results: { low: ['τ at least', 'min'], likely: ['τ', 'min'], high: ['τ at most', 'min'] },
+    run: ({ ambient, readings }) => {
+      const fit = fitCooling(readings, ambient);
+      if (!fit) throw new CannotCalculate('At least two readings above the room, of which the later is cooler.');
+      return { low: fit.low, likely: fit.likely, high: Number.isFinite(fit.high) ? fit.high : null };
+    },
+  }),
+];

@@ -1,0 +1,146 @@
+import { cuttingPlan, type WantedPiece } from '../shape/cutting-plan';
+import { pieceArea, type PlacedPiece } from '../shape/piece';
+import { boxPanels, collarPanels, housePanels, panelArea, panelSize, type Panel } from '../shape/panels';
+import { perimeter } from '../shape/form';
+import {
+  calculator,
+  CannotCalculate,
+  choice,
+  form,
+  list,
+  maybe,
+  number,
+  pieceOf,
+  type Calculator,
+  type CalcValue,
+  type CalcValues,
+} from './calculator';
+
+const thickness = () => number('Panels are thick', 'mm', { default: 5, least: 0.5 });
+const spread = () => number('Each edge spreads', 'mm', { default: 0 });
+const PANEL_RESULTS = { panels: ['Panels', ''], area: ['Dough covers', 'mm²'] } as const;
+
+export const sheetCalculators: Calculator[] = [
+  calculator({
+    ...{
+      name: 'cutting',
+      title: 'Cutting plan of a sheet',
+      group: 'Sheets and panels',
+      also: 'discs half-discs rectangles sponge waste',
+    },
+    about:
+      'Where to cut discs, half-discs and rectangles, drawn to scale, with what is left. Without a count as many as fit.',
+    source: 'Bottom-left fill in several orders, and rows of discs; every pair is proved apart by a separating line.',
+    fields: {
+      length: number('Sheet, long', 'mm', { default: 600, least: 1 }),
+      width: number('Sheet, wide', 'mm', { default: 400, least: 1 }),
+      grams: maybe('Sheet weighs', 'g'),
+      pieces: list(
+        'Pieces',
+        {
+          shape: choice<'disc' | 'half-disc' | 'rectangle'>('Piece', ['disc', 'half-disc', 'rectangle'], 'disc'),
+          diameter: maybe('Diameter', 'mm'),
+          length: maybe('Length', 'mm'),
+          width: maybe('Width', 'mm'),
+          count: maybe('How many', 'count', { whole: true, least: 1, most: 60 }),
+        },
+        [{ shape: 'disc', diameter: 180, length: null, width: null, count: null }],
+      ),
+    },
+    results: {
+      count: ['Pieces', 'count'],
+      waste: ['Left over', 'mm²'],
+      wasteShare: ['of the sheet', 'share'],
+      wasteGrams: ['weighs', 'g'],
+      missing: ['No place for', 'count'],
+      placed: ['Where', ''],
+    },
+    run: ({ length, width, grams, pieces }) => {
+      const wanted = pieces.map((p): WantedPiece => ({ ...pieceOf(p), count: p.count }));
+      if (wanted.some((w) => w.count === null && pieceArea(w) * 80 < length * width))
+        throw new CannotCalculate('Pieces so small: say how many.');
+      const plan = cuttingPlan({ length, width }, wanted);
+      return {
+        count: plan.placed.length,
+        waste: plan.waste,
+        wasteShare: plan.wasteShare,
+        ...(grams === null ? {} : { wasteGrams: grams * plan.wasteShare }),
+        missing: plan.missing,
+        placed: plan.placed.map((p: PlacedPiece): CalcValue => ({ ...p })),
+      };
+    },
+  }),
+  calculator({
+    ...{
+      name: 'panels-house',
+      title: 'House of panels',
+      group: 'Sheets and panels',
+      also: 'gable roof template biscuit',
+    },
+    about: 'Gables, walls between them, and a roof that meets at the ridge.',
+    source:
+      'Gable height = w/2 × tan pitch; roof slope = w/2 ÷ cos pitch + overhang; walls shorter by two thicknesses.',
+    fields: {
+      length: number('House, long', 'mm', { default: 180, least: 20 }),
+      width: number('wide', 'mm', { default: 140, least: 20 }),
+      wallHeight: number('Walls', 'mm', { default: 100, least: 10 }),
+      pitch: number('Roof pitch, degrees', '', { default: 45, least: 5, most: 75 }),
+      overhang: number('Overhang', 'mm', { default: 10 }),
+      thickness: thickness(),
+      spread: spread(),
+    },
+    results: PANEL_RESULTS,
+    run: (m) => panelValues(housePanels(m)),
+  }),
+  calculator({
+    ...{ name: 'panels-box', title: 'Box of panels', group: 'Sheets and panels', also: 'crate template biscuit' },
+    about: 'Around the measured cake: two long sides that cover the ends of the short ones, and a lid.',
+    source: 'Inside = cake + clearance; long side = inside + two thicknesses.',
+    fields: {
+      length: number('Cake, long', 'mm', { default: 200, least: 20 }),
+      width: number('wide', 'mm', { default: 200, least: 20 }),
+      height: number('high', 'mm', { default: 110, least: 10 }),
+      clearance: number('Air between', 'mm', { default: 2 }),
+      thickness: thickness(),
+      spread: spread(),
+    },
+    results: PANEL_RESULTS,
+    run: (m) => panelValues(boxPanels(m)),
+  }),
+  calculator({
+    ...{
+      name: 'panels-collar',
+      title: 'Collar of staves',
+      group: 'Sheets and panels',
+      also: 'fence biscuit chocolate',
+    },
+    about: 'Equal staves around a cake.',
+    source: 'They stand outside: outline + π × thickness, shared out, less the gap.',
+    fields: {
+      form: form('Around', { form: 'round', diameter: 200 }),
+      height: number('Staves high', 'mm', { default: 110, least: 10 }),
+      staves: number('Staves', 'count', { default: 16, whole: true, least: 3, most: 80 }),
+      gap: number('Gap', 'mm', { default: 1 }),
+      thickness: thickness(),
+      spread: spread(),
+    },
+    results: PANEL_RESULTS,
+    run: ({ form: f, ...m }) => panelValues(collarPanels({ ...m, perimeter: perimeter(f) })),
+  }),
+];
+
+function panelValues(panels: Panel[]): CalcValues {
+  const wrong = panels.find(
+    (p) => panelSize(p).width <= 0 || panelSize(p).height <= 0 || !Number.isFinite(panelArea(p)),
+  );
+  if (wrong) throw new CannotCalculate(`Nothing is left of the ${wrong.name}: the measures do not go together.`);
+  return {
+    panels: panels.map((p): CalcValue => ({
+      name: p.name,
+      count: p.count,
+      ...panelSize(p),
+      outline: p.outline.map((c) => [...c]),
+    })),
+    area: panels.reduce((sum, p) => sum + p.count * panelArea(p), 0),
+  };
+}
