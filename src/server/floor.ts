@@ -1,12 +1,13 @@
+import { checkProblem, type CheckAnswer } from '../core/floor/check-answer';
 import { floorState, type StepState } from '../core/floor/floor-state';
 import { database, type Db } from '../data/database';
 import { appendEvents, readFloor, type NewEvent } from '../data/repositories/events';
 import { readKitchen } from '../data/repositories/kitchen';
-import { readOrder } from '../data/repositories/orders';
+import { readOpenOrders, readOrder } from '../data/repositories/orders';
 import { readPlan, type PlanRow } from '../data/repositories/plans';
 import { now } from './clock';
 import { tellChanged } from './live';
-import { orderIdOf, replanNow } from './planning';
+import { batchIdOf, brokenSteps, loadSituation, orderIdOf, replanNow } from './planning';
 import { refuse, type Result } from './result';
 
 /** What a tap is checked against, read inside its own transaction. */
@@ -33,13 +34,15 @@ async function tap(
     const kitchen = await readKitchen(inside);
     const plan = await readPlan(inside);
     const row = Number.isNaN(order) ? null : await readOrder(inside, order);
-    if (!kitchen || !plan || !row) return 'This step is not there any more.';
-    if (row.state !== 'open') return 'This order has been handed over.';
+    // A shared batch belongs to no order: it is there as long as the plan knows it.
+    const shared = !Number.isNaN(batchIdOf(step)) && plan?.problem.steps.some((s) => s.id === step);
+    if (!kitchen || !plan || (!row && !shared)) return 'This step is not there any more.';
+    if (row && row.state !== 'open') return 'This order has been handed over.';
     const clock = { origin: kitchen.kitchen.origin.toISOString(), zone: kitchen.kitchen.zone };
-    const states = floorState(await readFloor(inside, [order], clock));
+    const states = floorState(await readFloor(inside, await openOrderIds(inside), clock));
     const decided = decide({ plan, states, at });
     if (typeof decided === 'string') return decided;
-    await appendEvents(inside, [{ ...decided, at, order }]);
+    await appendEvents(inside, [{ ...decided, at, order: row?.id ?? null }]);
     return null;
   });
   if (refused !== null) return refuse(refused);
@@ -47,6 +50,8 @@ async function tap(
   await replanNow(reason);
   return { ok: true };
 }
+
+const openOrderIds = async (db: Db) => (await readOpenOrders(db)).map((o) => o.id);
 
 /** Somebody begins a step. What it waits for must be done. */
 export function startStep(step: string, person: string): Promise<Result> {
@@ -73,13 +78,18 @@ export function startStep(step: string, person: string): Promise<Result> {
   });
 }
 
-/** A running step is done. */
-export function finishStep(step: string): Promise<Result> {
+/** A running step is done; where it has a check, only with its answer. */
+export async function finishStep(step: string, answer?: CheckAnswer): Promise<Result> {
+  const situation = await loadSituation(await database());
+  const check = situation ? (brokenSteps(situation).find((s) => s.id === step)?.check ?? null) : null;
+  const shut = checkProblem(check, answer);
   return tap(step, 'a step was finished', ({ states }) => {
     const state = states.get(step);
     if (!state) return 'This step has not been begun.';
     if (state.state === 'done') return 'This step is done already.';
-    return { kind: 'finish', body: { step } };
+    if (shut) return shut;
+    const checked = check ? { check: { kind: check.kind, text: check.text, value: answer?.value ?? null } } : {};
+    return { kind: 'finish', body: { step, ...checked } };
   });
 }
 

@@ -1,4 +1,7 @@
-import { breakDown, type Breakdown } from '../core/breakdown/breakdown';
+import { applyBatches } from '../core/batching/apply-batches';
+import type { SharedWork } from '../core/batching/batch';
+import type { Component } from '../core/breakdown/component';
+import { breakDown, type Breakdown, type BrokenStep } from '../core/breakdown/breakdown';
 import { makeProblem } from '../core/breakdown/make-problem';
 import type { Formula } from '../core/formula/formula';
 import { floorState, type StepState } from '../core/floor/floor-state';
@@ -6,6 +9,7 @@ import { withFloor } from '../core/floor/with-floor';
 import { minuteOf } from '../core/planner/calendars';
 import type { Problem } from '../core/planner/problem';
 import { database, type Db } from '../data/database';
+import { readBatches, type BatchRow } from '../data/repositories/batches';
 import { readFloor } from '../data/repositories/events';
 import { readOpenOrders, type OrderRow } from '../data/repositories/orders';
 import { insertPlan, readPlan, type PlanRow } from '../data/repositories/plans';
@@ -17,6 +21,9 @@ import { planInThread } from './planner-thread';
 
 /** Id of an order in the planning problem, and the prefix of its steps. */
 export const planId = (order: number) => `o${order}`;
+/** Prefix of the steps of a batch that serves several orders. */
+export const batchId = (batch: number) => `b${batch}`;
+export const batchIdOf = (step: string) => Number(/^b(\d+)\./.exec(step)?.[1] ?? NaN);
 export const orderIdOf = (id: string) => Number(/^o(\d+)/.exec(id)?.[1] ?? NaN);
 
 /** Everything that is planned from: orders with their breakdowns, and what happened. */
@@ -24,6 +31,9 @@ export interface Situation {
   kitchen: LoadedKitchen;
   orders: OrderRow[];
   breakdowns: Map<number, Breakdown>;
+  /** Accepted batches, and what they put in the place of their members' own steps. */
+  batches: BatchRow[];
+  shared: SharedWork;
   states: Map<string, StepState>;
   minute: number;
 }
@@ -37,12 +47,33 @@ export async function loadSituation(db: Db): Promise<Situation | null> {
     orders.map((o) => o.id),
     kitchen.clock,
   );
+  const batches = await readBatches(db);
   return {
-    kitchen,
-    orders,
-    breakdowns: new Map(orders.map((o) => [o.id, breakDownOrder(o, kitchen)])),
+    ...{ kitchen, orders, batches },
+    ...shareBatches(orders, new Map(orders.map((o) => [o.id, breakDownOrder(o, kitchen)])), batches, kitchen),
     states: floorState(events),
     minute: minuteOf(now(), kitchen.clock),
+  };
+}
+
+/** Breakdowns with the accepted batches in the place of their members' own steps. */
+export function shareBatches(
+  orders: OrderRow[],
+  breakdowns: Map<number, Breakdown>,
+  batches: BatchRow[],
+  kitchen: LoadedKitchen,
+): Pick<Situation, 'breakdowns' | 'shared'> {
+  const batchable = new Map(
+    orders.map((o) => [planId(o.id), { name: o.title, breakdown: breakdowns.get(o.id)!, choices: o.choices }]),
+  );
+  const list = batches.map((b) => ({
+    id: batchId(b.id),
+    members: b.members.map((m) => ({ order: planId(m.order), role: m.role })),
+  }));
+  const applied = applyBatches(batchable, list, kitchen.library);
+  return {
+    breakdowns: new Map([...applied.breakdowns].map(([id, b]) => [orderIdOf(id), b])),
+    shared: applied.shared,
   };
 }
 
@@ -80,8 +111,29 @@ export function problemOf(situation: Situation): { problem: Problem; stood: stri
     weight: o.weight,
     breakdown: breakdowns.get(o.id)!,
   }));
-  const problem = makeProblem(planned, kitchen.team, kitchen.equipment, kitchen.clock, minute);
+  const problem = makeProblem(planned, kitchen.team, kitchen.equipment, kitchen.clock, minute, situation.shared);
   return withFloor(problem, situation.states);
+}
+
+/** Open orders that a step serves: its own, or all members of its batch. */
+export function servedBy(step: string, situation: Pick<Situation, 'orders' | 'batches'>): OrderRow[] {
+  const batch = batchIdOf(step);
+  const ids = Number.isNaN(batch)
+    ? [orderIdOf(step)]
+    : (situation.batches.find((b) => b.id === batch)?.members.map((m) => m.order) ?? []);
+  return situation.orders.filter((o) => ids.includes(o.id));
+}
+
+/** The component that a step works on; null for work on the whole cake. */
+export function componentOf(step: { id: string; role: string | null }, situation: Situation): Component | null {
+  const batch = batchIdOf(step.id);
+  if (!Number.isNaN(batch)) return situation.shared.components.get(batchId(batch)) ?? null;
+  return situation.breakdowns.get(orderIdOf(step.id))?.components.find((c) => c.role === step.role) ?? null;
+}
+
+/** Every step of the situation as the bench knows it. */
+export function brokenSteps(situation: Situation): BrokenStep[] {
+  return [...[...situation.breakdowns.values()].flatMap((b) => b.steps), ...situation.shared.steps];
 }
 
 /** Plans are made one after the other: each follows the one before. */

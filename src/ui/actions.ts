@@ -1,5 +1,6 @@
 'use server';
 
+import type { CheckAnswer } from '@/core/floor/check-answer';
 import { loadDemo } from '@/server/demo';
 import { extendStep, finishStep, startStep, takeBackStep } from '@/server/floor';
 import { adjustOrder, bringBack, changeOrder, handOver, takeOrder } from '@/server/orders';
@@ -45,8 +46,8 @@ export async function startStepAction(step: string, person: string) {
   return startStep(step, person);
 }
 
-export async function finishStepAction(step: string) {
-  return finishStep(step);
+export async function finishStepAction(step: string, answer?: CheckAnswer) {
+  return finishStep(step, answer);
 }
 
 export async function extendStepAction(step: string, minutes: number) {

@@ -26,13 +26,14 @@ const BEYOND = 3 * 1440;
 /** What has been begun lies at most this far back. Minutes. */
 const LOOK_BACK = 14 * 1440;
 
-/** Makes the planning problem from the orders' breakdowns, the team's shifts and the equipment. */
+/** Makes the planning problem from the orders' breakdowns, the team's shifts and the equipment; `shared` batches belong to no order. */
 export function makeProblem(
   orders: PlannedOrder[],
   team: TeamMember[],
   equipment: Equipment[],
   clock: Clock,
   now: number,
+  shared: Pick<Breakdown, 'steps' | 'waits' | 'holds'> = { steps: [], waits: [], holds: [] },
 ): Problem {
   const horizon = Math.max(now, ...orders.map((o) => o.pickup)) + BEYOND;
   return {
@@ -50,14 +51,14 @@ export function makeProblem(
     equipment,
     orders: orders.map(({ id, name, pickup, weight }) => ({ id, name, pickup, weight, collect: collectId(id) })),
     // Only what the format knows: the bench's words stay with the breakdown.
-    steps: orders.flatMap((o) =>
-      o.breakdown.steps.map(({ id, name, order, work, minutes, people, uses, oven, earliest, when }) => ({
+    steps: [...orders.flatMap((o) => o.breakdown.steps), ...shared.steps].map(
+      ({ id, name, order, work, minutes, people, uses, oven, earliest, when }) => ({
         ...{ id, name, order, work, minutes, people, uses, oven, earliest },
         ...(when ? { when } : {}),
-      })),
+      }),
     ),
-    waits: orders.flatMap((o) => o.breakdown.waits),
-    holds: orders.flatMap((o) => o.breakdown.holds),
+    waits: [...orders.flatMap((o) => o.breakdown.waits), ...shared.waits],
+    holds: [...orders.flatMap((o) => o.breakdown.holds), ...shared.holds],
     routes: orders.flatMap((o) => o.breakdown.routes),
   };
 }

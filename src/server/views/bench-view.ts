@@ -1,3 +1,4 @@
+import type { Check } from '../../core/formula/formula';
 import type { BrokenStep } from '../../core/breakdown/breakdown';
 import type { StepState } from '../../core/floor/floor-state';
 import type { Clock } from '../../core/planner/calendars';
@@ -5,7 +6,7 @@ import { timeOf } from '../../core/planner/calendars';
 import type { PlannedStep } from '../../core/planner/plan';
 import type { Wait } from '../../core/planner/problem';
 import type { PlanRow } from '../../data/repositories/plans';
-import { orderIdOf, type Situation } from '../planning';
+import { brokenSteps, componentOf, servedBy, type Situation } from '../planning';
 import type { Place } from './wall-view';
 
 /** What one person sees on the tablet. Times are minutes after the clock's origin. */
@@ -37,6 +38,12 @@ export interface BenchStep {
   how: string;
   sign: string | null;
   caution: string | null;
+  /** What must hold before it is done; asked when it is finished. */
+  check: Check | null;
+  /** What is to be said now or next, while it runs. */
+  reminders: { at: number; text: string }[];
+  /** What has to be seen to before it begins. */
+  prepare: { at: number; text: string }[];
   with: string[];
   running: { since: number; look: number; due: number } | null;
   /** What has to be done before it can begin; null when it can. */
@@ -53,6 +60,10 @@ export interface AloneView {
   detail: string;
   place: Place;
   celsius: number | null;
+  /** What must hold before it comes out; asked then. */
+  check: Check | null;
+  /** Said while it runs: "Turn the tins." */
+  reminders: { at: number; text: string }[];
   /** When it comes out, or should go in. */
   at: number;
   running: boolean;
@@ -96,11 +107,24 @@ export function benchView(person: string, situation: Situation, plan: PlanRow): 
 
 const rank = (state?: StepState) => (state?.state === 'running' ? 0 : 1);
 
+/** At most this many times is a repeated reminder listed. */
+const MOST_REPEATS = 12;
+
+/** Reminders of a running step as minutes of the clock, those that repeat as often as it runs. */
+function dueReminders(s: BrokenStep, state: StepState, end: number): { at: number; text: string }[] {
+  return s.reminders
+    .flatMap((r) => {
+      const first = state.start + r.after;
+      const times = r.every ? Math.min(MOST_REPEATS, 1 + Math.max(0, Math.floor((end - first) / r.every))) : 1;
+      return Array.from({ length: times }, (_, i) => ({ at: first + i * (r.every ?? 0), text: r.text }));
+    })
+    .sort((a, b) => a.at - b.at);
+}
+
 /** Reads the plan for the bench. */
 class Bench {
   private readonly steps = new Map<string, BrokenStep>();
   private readonly planned: Map<string, PlannedStep>;
-  private readonly titles: Map<number, string>;
   private readonly items: Map<string, string>;
   private readonly waits: Wait[];
 
@@ -108,9 +132,8 @@ class Bench {
     private readonly situation: Situation,
     plan: PlanRow,
   ) {
-    for (const b of situation.breakdowns.values()) for (const s of b.steps) this.steps.set(s.id, s);
+    for (const s of brokenSteps(situation)) this.steps.set(s.id, s);
     this.planned = new Map(plan.plan.steps.map((s) => [s.id, s]));
-    this.titles = new Map(situation.orders.map((o) => [o.id, o.title]));
     this.items = new Map(situation.kitchen.rows.equipment.map((e) => [e.id, e.name]));
     this.waits = plan.problem.waits.filter(
       (w) =>
@@ -125,12 +148,13 @@ class Bench {
   }
 
   private title(id: string): string {
-    return this.titles.get(orderIdOf(id)) ?? '';
+    return servedBy(id, this.situation)
+      .map((o) => o.title)
+      .join(' + ');
   }
 
   private component(s: BrokenStep): string | null {
-    const parts = this.situation.breakdowns.get(orderIdOf(s.id))?.components;
-    return parts?.find((c) => c.role === s.role)?.label ?? null;
+    return componentOf(s, this.situation)?.label ?? null;
   }
 
   /** The first thing before a step that is not done. */
@@ -169,7 +193,9 @@ class Bench {
       start: at.start,
       end: at.end,
       day: timeOf(at.start, this.situation.kitchen.clock).toFormat('ccc d LLL'),
-      ...{ amount: s.amount, how: s.how, sign: s.sign, caution: s.caution },
+      ...{ amount: s.amount, how: s.how, sign: s.sign, caution: s.caution, check: s.check },
+      reminders: state?.state === 'running' ? dueReminders(s, state, at.end) : [],
+      prepare: state ? [] : s.preparations.map((p) => ({ at: at.start - p.before, text: p.text })),
       with: at.equipment.map((e) => this.items.get(e) ?? e),
       running:
         state?.state === 'running'
@@ -206,6 +232,7 @@ class Bench {
         detail: `${w.place}: ${w.why}`,
         place,
         celsius: null,
+        ...{ check: null, reminders: [] },
         at: until,
         running: false,
       });
@@ -228,12 +255,15 @@ class Bench {
 
   private machine(s: BrokenStep, at: PlannedStep) {
     const item = at.equipment.map((e) => this.items.get(e) ?? e).join(', ');
+    const state = this.situation.states.get(s.id);
     return {
       step: s.id,
       title: this.title(s.id),
       detail: `${s.name}${item ? `, ${item}` : ''}${s.sign ? ` · ${s.sign}` : ''}`,
       place: (s.work === 'oven' ? 'oven' : 'machine') as Place,
       celsius: s.oven?.celsius ?? null,
+      check: s.check,
+      reminders: state?.state === 'running' ? dueReminders(s, state, at.end) : [],
     };
   }
 }

@@ -1,8 +1,9 @@
+import type { Check } from '../../core/formula/formula';
 import { durationText } from '../../core/measure/duration-text';
 import { timeOf, type Clock } from '../../core/planner/calendars';
 import { whyHere, type Reason } from '../../core/planner/why-here';
 import type { PlanRow } from '../../data/repositories/plans';
-import { orderIdOf, type Situation } from '../planning';
+import { brokenSteps, componentOf, servedBy, type Situation } from '../planning';
 import type { RungState } from './wall-view';
 
 /** Everything about one step: what, how much, until what sign, why it lies where it lies, who. */
@@ -21,6 +22,9 @@ export interface StepView {
   how: string;
   sign: string | null;
   caution: string | null;
+  check: Check | null;
+  reminders: string[];
+  prepare: string[];
   state: RungState;
   notLater: string[];
   notEarlier: string[];
@@ -29,11 +33,11 @@ export interface StepView {
 }
 
 export function stepView(id: string, situation: Situation, plan: PlanRow): StepView | null {
-  const order = situation.orders.find((o) => o.id === orderIdOf(id));
-  const breakdown = order && situation.breakdowns.get(order.id);
-  const step = breakdown?.steps.find((s) => s.id === id);
+  const orders = servedBy(id, situation);
+  const [order] = orders;
+  const step = brokenSteps(situation).find((s) => s.id === id);
   const at = plan.plan.steps.find((s) => s.id === id);
-  if (!order || !breakdown || !step || !at) return null;
+  if (!order || !step || !at) return null;
   const { clock, rows } = situation.kitchen;
   const person = new Map(rows.people.map((p) => [p.id, p.name]));
   const item = new Map(rows.equipment.map((e) => [e.id, e.name]));
@@ -44,9 +48,9 @@ export function stepView(id: string, situation: Situation, plan: PlanRow): StepV
   return {
     step: id,
     order: order.id,
-    orderTitle: order.title,
+    orderTitle: orders.map((o) => o.title).join(' + '),
     name: step.name,
-    component: breakdown.components.find((c) => c.role === step.role)?.label ?? null,
+    component: componentOf(step, situation)?.label ?? null,
     when: `${timeOf(at.start, clock).toFormat('ccc d LLL, HH:mm')} – ${timeOf(at.end, clock).toFormat('HH:mm')}`,
     minutes: `${durationText(likely)} likely, ${low} to ${high} min`,
     who: at.people.map((p) => person.get(p) ?? p),
@@ -55,7 +59,11 @@ export function stepView(id: string, situation: Situation, plan: PlanRow): StepV
       const oven = step.oven && i === at.equipment.length - 1;
       return oven ? `${item.get(e) ?? e}, ${step.oven!.celsius} °C, ${step.oven!.units} slots` : (item.get(e) ?? e);
     }),
-    ...{ amount: step.amount, how: step.how, sign: step.sign, caution: step.caution, state },
+    ...{ amount: step.amount, how: step.how, sign: step.sign, caution: step.caution, state, check: step.check },
+    reminders: step.reminders.map(
+      (r) => `after ${r.after} min${r.every ? ` and every ${r.every} min` : ''}: ${r.text}`,
+    ),
+    prepare: step.preparations.map((p) => `${timeOf(at.start - p.before, clock).toFormat('HH:mm')}: ${p.text}`),
     notLater: why.notLater.map((r) => words.reason(r, true)),
     notEarlier: why.notEarlier.map((r) => words.reason(r, false)),
     waits: plan.problem.waits

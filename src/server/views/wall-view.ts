@@ -5,7 +5,7 @@ import type { PlannedStep } from '../../core/planner/plan';
 import type { Span, Step, Wait } from '../../core/planner/problem';
 import { minuteOf } from '../../core/planner/calendars';
 import type { PlanRow } from '../../data/repositories/plans';
-import { planId, type Situation } from '../planning';
+import { batchIdOf, servedBy, planId, type Situation } from '../planning';
 import { headlineOf, type Headline } from './headline';
 
 /** All times are minutes after the clock's origin. */
@@ -42,6 +42,8 @@ export interface RungView {
   start: number;
   end: number;
   role: string | null;
+  /** One batch for several orders. */
+  shared: boolean;
   who: { id: string; initials: string }[];
   state: RungState;
 }
@@ -126,9 +128,12 @@ export function ladderOf(id: number, situation: Situation, plan: PlanRow, placed
   const order = situation.orders.find((o) => o.id === id)!;
   const own = planId(id);
   const breakdown = situation.breakdowns.get(id)!;
-  const roles = new Map(breakdown.steps.map((s) => [s.id, s.role]));
+  const common = sharedWith(id, situation);
+  const roles = new Map([...breakdown.steps.map((s) => [s.id, s.role] as const), ...common]);
   const initials = new Map(kitchen.rows.people.map((p) => [p.id, p.initials]));
-  const steps = plan.problem.steps.filter((s) => s.order === own && s.work !== 'collect' && placed.has(s.id));
+  const steps = plan.problem.steps.filter(
+    (s) => (s.order === own || common.has(s.id)) && s.work !== 'collect' && placed.has(s.id),
+  );
 
   const rungs: RungView[] = steps
     .filter((s) => s.work === 'hands')
@@ -140,6 +145,7 @@ export function ladderOf(id: number, situation: Situation, plan: PlanRow, placed
         start: at.start,
         end: at.end,
         role: roles.get(s.id) ?? null,
+        shared: common.has(s.id),
         who: at.people.map((p) => ({ id: p, initials: initials.get(p) ?? '?' })),
         state: stateOf(s.id, at, states, minute),
       };
@@ -156,7 +162,9 @@ export function ladderOf(id: number, situation: Situation, plan: PlanRow, placed
   }
   const leans: LeanView[] = [];
   for (const w of plan.problem.waits) {
-    if (!w.from.startsWith(`${own}.`) || !taken(w, plan)) continue;
+    if (!(w.from.startsWith(`${own}.`) || common.has(w.from)) || !taken(w, plan)) continue;
+    // Of a batch's waits only those inside it, and those to this order's own steps.
+    if (common.has(w.from) && !common.has(w.to) && !w.to.startsWith(`${own}.`)) continue;
     const from = placed.get(w.from);
     const to = placed.get(w.to);
     if (!from || !to) continue;
@@ -178,6 +186,22 @@ export function ladderOf(id: number, situation: Situation, plan: PlanRow, placed
   };
 }
 
+/** Steps of the batches that an order is a member of, with its own role for each. */
+function sharedWith(id: number, situation: Situation): Map<string, string> {
+  const roles = new Map(
+    situation.batches.flatMap((b) => {
+      const member = b.members.find((m) => m.order === id);
+      return member ? [[b.id, member.role] as const] : [];
+    }),
+  );
+  return new Map(
+    situation.shared.steps.flatMap((s) => {
+      const role = roles.get(batchIdOf(s.id));
+      return role === undefined ? [] : [[s.id, role] as const];
+    }),
+  );
+}
+
 /** Short enough for the foot of a ladder. */
 function sizeText(tiers: Parameters<typeof cakeName>[0]): string {
   if (tiers.length > 1) return tiers[0]!.form === 'roll' ? `${tiers.length} rolls` : `${tiers.length} tiers`;
@@ -197,7 +221,6 @@ function placeOf(w: Wait): Place {
 }
 
 function ovensOf(situation: Situation, plan: PlanRow, placed: Placed): OvenView[] {
-  const names = new Map(situation.orders.map((o) => [planId(o.id), o.title]));
   return situation.kitchen.rows.equipment
     .filter((e) => e.kind === 'oven')
     .map((e) => ({
@@ -207,7 +230,9 @@ function ovensOf(situation: Situation, plan: PlanRow, placed: Placed): OvenView[
       loads: plan.problem.steps.flatMap((s) => {
         const at = placed.get(s.id);
         if (!s.oven || !at?.equipment.includes(e.id)) return [];
-        const name = `${names.get(s.order ?? '') ?? ''}: ${s.name}`;
+        const name = `${servedBy(s.id, situation)
+          .map((o) => o.title)
+          .join(' + ')}: ${s.name}`;
         return [{ step: s.id, name, start: at.start, end: at.end, celsius: s.oven.celsius, units: s.oven.units }];
       }),
     }));

@@ -4,6 +4,7 @@ import Box from '@mui/material/Box';
 import NextLink from 'next/link';
 import { timeOf } from '@/core/planner/calendars';
 import type { AloneView, BenchStep, BenchView } from '@/server/views/bench-view';
+import type { CheckAnswer } from '@/core/floor/check-answer';
 import { durationText } from '@/core/measure/duration-text';
 import { extendStepAction, finishStepAction, startStepAction, takeBackStepAction } from '../actions';
 import { Caution } from '../parts/caution';
@@ -14,7 +15,9 @@ import { useMinute } from '../parts/use-minute';
 import { ThemeSwitch } from '../shell/theme-switch';
 import { placeBackground } from '../ladder/places';
 import { headingFont } from '../theme/theme';
+import { useState } from 'react';
 import { BigButton } from './big-button';
+import { CheckGate } from './check-gate';
 import { Timer } from './timer';
 
 const MORE_MINUTES = 5;
@@ -113,7 +116,9 @@ export function BenchPage({ view }: { view: BenchView }) {
                   item={a}
                   minute={minute}
                   busy={tap.busy}
-                  onOut={() => tap.run(() => finishStepAction(a.step))}
+                  time={time}
+                  onOut={(answer) => tap.run(() => finishStepAction(a.step, answer))}
+                  onMore={() => tap.run(() => extendStepAction(a.step, MORE_MINUTES))}
                 />
               ))}
             </Box>
@@ -141,6 +146,9 @@ function Now({
   time: (m: number) => string;
 }) {
   const today = timeOf(minute, view.clock).toFormat('ccc d LLL') === step.day;
+  const [asked, setAsked] = useState<string | null>(null);
+  const asking = step.running !== null && step.check !== null && asked === step.step;
+  const done = () => (step.check ? setAsked(step.step) : tap.run(() => finishStepAction(step.step)));
   return (
     <section aria-label="Now">
       <Label>
@@ -182,10 +190,23 @@ function Now({
       {!step.blocked && step.early && (
         <Box sx={{ mt: 2, fontWeight: 700 }}>Waits until {step.early}. Earlier only if the sign is there.</Box>
       )}
-      <Box sx={{ display: 'flex', gap: 1.75, mt: 2 }}>
+      {!step.running && <Prepare step={step} minute={minute} time={time} />}
+      <Reminders list={step.reminders} minute={minute} time={time} />
+      {asking && (
+        <CheckGate
+          check={step.check!}
+          busy={tap.busy}
+          onHolds={(answer) => tap.run(() => finishStepAction(step.step, answer))}
+          onNotYet={() => {
+            setAsked(null);
+            tap.run(() => extendStepAction(step.step, MORE_MINUTES));
+          }}
+        />
+      )}
+      <Box sx={{ display: asking ? 'none' : 'flex', gap: 1.75, mt: 2 }}>
         {step.running ? (
           <>
-            <BigButton kind="main" disabled={tap.busy} onClick={() => tap.run(() => finishStepAction(step.step))}>
+            <BigButton kind="main" disabled={tap.busy} onClick={done}>
               Done
             </BigButton>
             <BigButton
@@ -207,6 +228,52 @@ function Now({
         )}
       </Box>
     </section>
+  );
+}
+
+/** What has to be seen to before a step: what is due first. */
+function Prepare({ step, minute, time }: { step: BenchStep; minute: number; time: (m: number) => string }) {
+  if (step.prepare.length === 0) return null;
+  return (
+    <Box component="ul" aria-label="Before it begins" sx={{ m: 0, mt: 1.75, p: 0, listStyle: 'none' }}>
+      {[...step.prepare]
+        .sort((a, b) => a.at - b.at)
+        .map((p) => (
+          <Box key={p.text} component="li" sx={{ display: 'flex', gap: 1.5, fontWeight: p.at <= minute ? 700 : 400 }}>
+            <Box sx={{ width: 76, flex: '0 0 auto' }}>{p.at <= minute ? 'by now' : time(p.at)}</Box>
+            <span>{p.text}</span>
+          </Box>
+        ))}
+    </Box>
+  );
+}
+
+/** The reminder whose time has come, loud; and the next one. */
+function Reminders({
+  list,
+  minute,
+  time,
+}: {
+  list: { at: number; text: string }[];
+  minute: number;
+  time: (m: number) => string;
+}) {
+  const now = list.findLast((r) => r.at <= minute);
+  const next = list.find((r) => r.at > minute);
+  if (!now && !next) return null;
+  return (
+    <Box sx={{ mt: 1.5 }}>
+      {now && (
+        <Box role="status" sx={{ fontWeight: 700, fontSize: 24 }}>
+          {time(now.at)}: {now.text}
+        </Box>
+      )}
+      {next && (
+        <Box sx={{ color: 'var(--zl-muted)', fontSize: 17 }}>
+          at {time(next.at)}: {next.text}
+        </Box>
+      )}
+    </Box>
   );
 }
 
@@ -300,7 +367,22 @@ function ToStart({
   );
 }
 
-function Alone({ item, minute, busy, onOut }: { item: AloneView; minute: number; busy: boolean; onOut: () => void }) {
+function Alone({
+  item,
+  minute,
+  busy,
+  time,
+  onOut,
+  onMore,
+}: {
+  item: AloneView;
+  minute: number;
+  busy: boolean;
+  time: (m: number) => string;
+  onOut: (answer?: CheckAnswer) => void;
+  onMore: () => void;
+}) {
+  const [asking, setAsking] = useState(false);
   const left = item.at - minute;
   const loud = item.place === 'oven';
   return (
@@ -329,10 +411,22 @@ function Alone({ item, minute, busy, onOut }: { item: AloneView; minute: number;
         >
           {left > 0 ? durationText(left) : item.running ? 'look now' : 'ready'}
         </Box>
-        {item.running && (
-          <BigButton kind="quiet" small disabled={busy} onClick={onOut}>
+        <Reminders list={item.reminders} minute={minute} time={time} />
+        {item.running && !asking && (
+          <BigButton kind="quiet" small disabled={busy} onClick={() => (item.check ? setAsking(true) : onOut())}>
             It is out
           </BigButton>
+        )}
+        {item.running && asking && item.check && (
+          <CheckGate
+            check={item.check}
+            busy={busy}
+            onHolds={onOut}
+            onNotYet={() => {
+              setAsking(false);
+              onMore();
+            }}
+          />
         )}
       </Box>
     </Box>

@@ -77,6 +77,9 @@ function Details({ view }: { view: StepView }) {
       <Fact name="How much">{view.amount}</Fact>
       <Fact name="How">{view.how}</Fact>
       <Fact name="Until">{view.sign}</Fact>
+      <Fact name="Before it is done">{view.check ? `${view.check.text}. If not: ${view.check.otherwise}` : null}</Fact>
+      <Reasons name="Before it begins" lines={view.prepare} />
+      <Reasons name="Reminders" lines={view.reminders} />
       <Fact name="Who">
         {view.who.length > 0 ? `${view.who.join(' and ')}${view.skill ? ` (${view.skill})` : ''}` : null}
       </Fact>

@@ -1,0 +1,26 @@
+import type { Component } from '../breakdown/component';
+import type { BrokenStep } from '../breakdown/breakdown';
+import type { Hold, Wait } from '../planner/problem';
+
+/** One batch that serves components of several orders. */
+export interface Batch {
+  /** Begins the ids of its steps: "b3". */
+  id: string;
+  members: BatchMember[];
+}
+
+export interface BatchMember {
+  order: string;
+  role: string;
+}
+
+/** What batches put in the place of their members' own steps. */
+export interface SharedWork {
+  steps: BrokenStep[];
+  waits: Wait[];
+  holds: Hold[];
+  /** Each batch as one component, by the batch's id. */
+  components: Map<string, Component>;
+}
+
+export const NO_SHARED_WORK: SharedWork = { steps: [], waits: [], holds: [], components: new Map() };

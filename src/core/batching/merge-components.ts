@@ -1,0 +1,58 @@
+import type { Load, Portion } from '../breakdown/amount';
+import type { Component } from '../breakdown/component';
+import { joinAllergens } from '../breakdown/left-overs';
+import { totalGrams } from '../formula/scale';
+import { formName } from '../shape/form';
+
+/** Tins whose fill differs by less than this are filled alike. g. */
+const SAME_FILL = 1;
+
+/**
+ * Components of the same formula as one: their grams, lines and loads added up, their portions named by whom they are for.
+ * Nothing gets lost: grams, portions, lines and loads are the sums of the parts'.
+ */
+export function mergeComponents(parts: { name: string; component: Component }[]): Component {
+  const first = parts[0]!.component;
+  const grams = sum(parts.map((p) => p.component.amount.grams));
+  const pieces = parts.map((p) => p.component.amount.pieces);
+  const lines = first.formula.lines.map((l, i) => ({
+    ...l,
+    grams: sum(parts.map((p) => p.component.lines[i]!.grams)),
+    share: first.lines[i]!.share,
+  }));
+  return {
+    ...first,
+    label: first.formula.name,
+    optional: parts.every((p) => p.component.optional),
+    amount: {
+      grams,
+      portions: parts.flatMap(({ name, component }) =>
+        component.amount.portions.map((p): Portion => ({ ...p, use: `${name}: ${p.use}` })),
+      ),
+      pieces: pieces.some((p) => p === null) ? null : sum(pieces.map((p) => p ?? 0)),
+      loads: mergeLoads(parts.flatMap((p) => p.component.amount.loads)),
+      because: parts.map(({ name, component }) => `${name} ${Math.round(component.amount.grams)} g`).join(' + '),
+      computed: null,
+    },
+    lines: lines.map((l) => ({ ...l, share: l.grams / totalGrams({ lines }) })),
+    allergens: joinAllergens(parts.map((p) => p.component.allergens)),
+  };
+}
+
+function mergeLoads(loads: Load[]): Load[] {
+  const merged: Load[] = [];
+  for (const load of loads) {
+    const same = merged.find(
+      (m) => formName(m.form) === formName(load.form) && Math.abs(m.gramsEach - load.gramsEach) < SAME_FILL,
+    );
+    if (!same) merged.push({ ...load, tier: merged.length });
+    else {
+      const grams = same.tins * same.gramsEach + load.tins * load.gramsEach;
+      same.tins += load.tins;
+      same.gramsEach = grams / same.tins;
+    }
+  }
+  return merged;
+}
+
+const sum = (numbers: number[]) => numbers.reduce((total, n) => total + n, 0);

@@ -1,0 +1,117 @@
+import type { BrokenStep, Kitchen } from '../breakdown/breakdown';
+import type { Component } from '../breakdown/component';
+import type { PreparationKind } from '../breakdown/preparations';
+import { roundLines, type RoundedLine } from '../formula/rounding';
+import { eggUse, type EggBalance } from './egg-use';
+import { shoppingList, type SupplierGroup } from './shopping';
+
+/** A step that the plan has placed, with the component it works on. */
+export interface PlacedWork {
+  step: BrokenStep;
+  start: number;
+  /** Whom it is for, as one reads it. */
+  forWhom: string;
+  component: Component | null;
+}
+
+/** One batch to weigh out. */
+export interface WeighOut {
+  /** Names the line for its tick: stays the same as long as the step and its amounts do. */
+  key: string;
+  step: string;
+  at: number;
+  formula: string;
+  formulaName: string;
+  forWhom: string;
+  grams: number;
+  /** "2 × 848 g into round 20 cm" */
+  into: string | null;
+  lines: (RoundedLine & { name: string })[];
+  /** The rounding moves a line by more than 3 %. */
+  warns: boolean;
+}
+
+/** Something to take out, chill, line, soak or heat, and when. */
+export interface PullTask {
+  key: string;
+  kind: PreparationKind;
+  at: number;
+  text: string;
+  step: string;
+  forWhom: string;
+}
+
+export interface PullList {
+  weighOuts: WeighOut[];
+  tasks: PullTask[];
+  eggs: EggBalance;
+  shopping: SupplierGroup[];
+}
+
+/** Which step of a component its ingredients are weighed for: its first for hands. */
+function weighedAt({ component, step }: PlacedWork): boolean {
+  return step.work === 'hands' && keyOf(step.id) === component?.formula.steps.find((s) => s.work === 'hands')?.key;
+}
+
+/** "mix" of "o1.layers.mix.2" */
+const keyOf = (id: string) =>
+  id
+    .split('.')
+    .filter((part) => !/^\d+$/.test(part))
+    .at(-1)!;
+/** "o1.layers.mix" of "o1.layers.mix.2": what all mixes of one component have in common. */
+const stem = (id: string) => id.replace(/\.\d+$/, '');
+
+/**
+ * What has to be weighed, prepared, cracked and bought for the work that begins in a span [from, to) of minutes, each with
+ * its time. A component that is mixed several times is weighed for each mix; the mixes add up to its lines.
+ */
+export function pullList(
+  works: PlacedWork[],
+  from: number,
+  to: number,
+  kitchen: Kitchen,
+  stock: ReadonlyMap<string, number>,
+): PullList {
+  const inside = works.filter((w) => w.start >= from && w.start < to).sort((a, b) => a.start - b.start);
+  const weighed = inside.filter(weighedAt);
+  const parts = (w: PlacedWork) => works.filter((x) => stem(x.step.id) === stem(w.step.id)).length;
+  const { coefficients: figures } = kitchen;
+  const weighOuts = weighed.map((w): WeighOut => {
+    const { component, step } = w;
+    const count = parts(w);
+    const lines = component!.lines.map((l) => ({ ...l, grams: l.grams / count }));
+    const rounded = roundLines(lines, kitchen.ingredients, {
+      eggs: 'beaten',
+      eggWeight: figures.egg.weight,
+      sheetGrams: figures.sheetGrades[figures.sheetGrade].grams,
+    });
+    const grams = component!.amount.grams / count;
+    return {
+      key: `weigh ${step.id} ${Math.round(grams)}`,
+      step: step.id,
+      at: w.start,
+      formula: component!.formula.id,
+      formulaName: component!.formula.name,
+      forWhom: w.forWhom,
+      grams,
+      into: component!.amount.loads.length > 0 ? step.amount : null,
+      lines: rounded.lines.map((l) => ({ ...l, name: kitchen.ingredients.get(l.ingredient)?.name ?? l.ingredient })),
+      warns: rounded.warns,
+    };
+  });
+  const tasks = inside
+    .flatMap((w) =>
+      w.step.preparations.map((p): PullTask => ({
+        key: `${p.kind} ${w.step.id} ${p.before}`,
+        kind: p.kind,
+        at: w.start - p.before,
+        text: p.text,
+        step: w.step.name,
+        forWhom: w.forWhom,
+      })),
+    )
+    .sort((a, b) => a.at - b.at);
+  const eggs = eggUse(weighOuts, works, to, kitchen);
+  return { weighOuts, tasks, eggs, shopping: shoppingList(weighOuts, eggs, kitchen.ingredients, stock) };
+}

@@ -1,0 +1,74 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import { useState } from 'react';
+import { checkProblem, type CheckAnswer } from '@/core/floor/check-answer';
+import type { Check } from '@/core/formula/formula';
+import { BigButton } from './big-button';
+
+interface CheckGateProps {
+  check: Check;
+  busy: boolean;
+  onHolds: (answer: CheckAnswer) => void;
+  onNotYet: () => void;
+}
+
+/** Asks what must hold before a step is done: yes, with the number where one is read; or not yet, and what helps. */
+export function CheckGate({ check, busy, onHolds, onNotYet }: CheckGateProps) {
+  const [typed, setTyped] = useState('');
+  const [problem, setProblem] = useState<string | null>(null);
+  const unit = check.kind === 'weight' ? 'g' : '°C';
+  const yes = () => {
+    const value = Number(typed.replace(',', '.'));
+    const answer: CheckAnswer =
+      check.limit === undefined ? { holds: true } : { holds: true, value: typed.trim() === '' ? NaN : value };
+    const shut = checkProblem(check, answer);
+    setProblem(shut);
+    if (!shut) onHolds(answer);
+  };
+  return (
+    <Box
+      role="group"
+      aria-label="Check before it is done"
+      sx={{ border: '3px solid var(--zl-ink)', borderRadius: 2, p: 2, mt: 2, bgcolor: 'var(--zl-card)' }}
+    >
+      <Box sx={{ fontWeight: 700, fontSize: 24 }}>{check.text}?</Box>
+      {check.limit !== undefined && (
+        <Box component="label" sx={{ display: 'flex', alignItems: 'center', gap: 1.5, mt: 1.5 }}>
+          It reads
+          <Box
+            component="input"
+            inputMode="decimal"
+            value={typed}
+            onChange={(e: React.ChangeEvent<HTMLInputElement>) => setTyped(e.target.value)}
+            sx={{
+              width: 120,
+              font: 'inherit',
+              fontSize: 28,
+              p: 1,
+              border: '2px solid var(--zl-ink)',
+              borderRadius: 1.5,
+              bgcolor: 'var(--zl-paper)',
+              color: 'inherit',
+            }}
+          />
+          {unit}
+        </Box>
+      )}
+      {problem && (
+        <Box role="alert" sx={{ mt: 1.5, fontWeight: 700, color: 'var(--zl-missesText)' }}>
+          {problem}
+        </Box>
+      )}
+      <Box sx={{ mt: 1, color: 'var(--zl-muted)', fontSize: 17 }}>If not: {check.otherwise}</Box>
+      <Box sx={{ display: 'flex', gap: 1.75, mt: 1.75, flexWrap: 'wrap' }}>
+        <BigButton kind="main" disabled={busy} onClick={yes}>
+          Yes, done
+        </BigButton>
+        <BigButton kind="quiet" disabled={busy} onClick={onNotYet}>
+          Not yet
+        </BigButton>
+      </Box>
+    </Box>
+  );
+}
