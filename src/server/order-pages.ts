@@ -1,17 +1,13 @@
-import type { Allergen } from '../core/formula/formula';
-import { allergensOf } from '../core/formula/scale';
 import { orderStatus, type OrderStatus } from '../core/floor/order-status';
-import { canReplace } from '../core/breakdown/breakdown';
-import type { Build, BuildComponent } from '../core/breakdown/build';
-import { chosen, SCHOOLS } from '../core/formula/schools';
 import { cakeName } from '../core/breakdown/cake';
 import { timeOf, minuteOf } from '../core/planner/calendars';
 import type { OrderForm } from '../core/formats/order-form';
 import { database } from '../data/database';
 import { readHandedOver, readOrder } from '../data/repositories/orders';
 import { now } from './clock';
+import { buildChoice, type BuildChoice } from './build-choices';
 import { loadKitchen, type LoadedKitchen } from './kitchen';
-import { sizesFor, type SizeChoice } from './sizes';
+import { shapeOffers, sizesFor, type ShapeOffer, type SizeChoice } from './sizes';
 import { planId } from './planning';
 import { orderView, pickupText, type OrderView } from './views/order-view';
 import { loadPlanned } from './wall';
@@ -62,33 +58,6 @@ export async function loadOrder(id: number): Promise<OrderView | null> {
   return orderView(order, planned.situation.kitchen, planned.situation, planned.plan);
 }
 
-/** One component of a build, and what could take its place. */
-export interface PartChoice {
-  role: string;
-  label: string;
-  formula: string;
-  optional: boolean;
-  others: { id: string; name: string; allergens: Allergen[] }[];
-}
-
-/** A question on which bakers differ, or a route, with the kitchen's own answer. */
-export interface QuestionChoice {
-  key: string;
-  question: string;
-  /** Empty leaves it to the planner. */
-  default: string;
-  choices: { key: string; name: string; effect: string }[];
-}
-
-export interface BuildChoice {
-  id: string;
-  name: string;
-  story: string;
-  allergens: Allergen[];
-  parts: PartChoice[];
-  questions: QuestionChoice[];
-}
-
 /** What the order form needs to offer its choices. */
 export interface OrderFormView {
   builds: BuildChoice[];
@@ -136,14 +105,7 @@ export async function loadOrderForm(
   };
   return {
     form: {
-      builds: kitchen.rows.builds.map((b) => ({
-        id: b.id,
-        name: b.name,
-        story: b.body.story,
-        allergens: buildAllergens(b.id, kitchen),
-        parts: b.body.components.map((c) => partChoice(c, kitchen)),
-        questions: questionsOf(b.body, kitchen),
-      })),
+      builds: kitchen.rows.builds.map((b) => buildChoice(b.body, kitchen)),
       values,
       sizes,
       zone: kitchen.clock.zone,
@@ -162,42 +124,11 @@ function sizesWith(build: string, portions: number, kitchen: LoadedKitchen, own:
   return [{ value: own, name: cakeName(JSON.parse(own)), portions }, ...sizes];
 }
 
-function buildAllergens(id: string, kitchen: LoadedKitchen): Allergen[] {
-  const all = (kitchen.builds.get(id)?.components ?? []).flatMap((c) => allergensOfFormula(c.formula, kitchen));
-  return [...new Set(all)];
-}
-
-function allergensOfFormula(id: string, kitchen: LoadedKitchen): Allergen[] {
-  const formula = kitchen.library.formulas.get(id);
-  return formula ? allergensOf(formula, kitchen.library.ingredients).map((a) => a.allergen) : [];
-}
-
-export function partChoice(component: BuildComponent, kitchen: LoadedKitchen): PartChoice {
-  const { role, label, formula, optional = false } = component;
-  const own = kitchen.library.formulas.get(formula);
-  return {
-    ...{ role, label, formula, optional },
-    others: [...kitchen.library.formulas.values()]
-      .filter((f) => own && canReplace(own, f))
-      .map((f) => ({ id: f.id, name: f.name, allergens: allergensOfFormula(f.id, kitchen) })),
-  };
-}
-
-/** The schools that make a difference to a build, and its routes. */
-function questionsOf(build: Build, kitchen: LoadedKitchen): QuestionChoice[] {
-  const formulas = build.components.flatMap((c) => kitchen.library.formulas.get(c.formula) ?? []);
-  const matters = (key: string) =>
-    (key === 'level' && formulas.some((f) => f.purpose === 'layers' && f.domes)) ||
-    (key === 'bake' && build.components.some((c) => c.amount.rule === 'batter')) ||
-    build.components.some((c) => c.instead?.some((i) => i.when.school === key)) ||
-    formulas.some((f) => f.steps.some((s) => s.when?.school === key));
-  return [
-    ...SCHOOLS.filter((s) => matters(s.key)).map((s) => ({ ...s, default: chosen(s.key, kitchen.library.choices) })),
-    ...(build.routes ?? []).map((r) => ({
-      ...{ key: r.key, question: r.name, default: '' },
-      choices: r.choices.map((c) => ({ ...c, effect: '' })),
-    })),
-  ];
+/** Shapes and sizes for a number of portions, whatever the build. */
+export async function shapeChoices(portions: number): Promise<ShapeOffer[]> {
+  const kitchen = await loadKitchen(await database());
+  if (!kitchen || !Number.isInteger(portions) || portions < 1 || portions > 400) return [];
+  return shapeOffers(portions, kitchen);
 }
 
 export async function sizeChoices(build: string, portions: number): Promise<SizeChoice[]> {

@@ -2,9 +2,17 @@
 
 import type { CheckAnswer } from '@/core/floor/check-answer';
 import { loadDemo } from '@/server/demo';
+import { acceptBatch, splitBatch } from '@/server/batches';
+import { runCalculator } from '@/server/calculators';
+import { changePart, type PartChange } from '@/server/change-part';
 import { extendStep, finishStep, startStep, takeBackStep } from '@/server/floor';
 import { adjustOrder, bringBack, changeOrder, handOver, takeOrder } from '@/server/orders';
+import { readRecipeFile, saveFormula } from '@/server/formulas';
+import { saveKitchen, saveReading, type KitchenChange } from '@/server/kitchen-settings';
 import { replanNow } from '@/server/planning';
+import { tickLine } from '@/server/pull-list';
+import { reviewOrder } from '@/server/review-order';
+import type { Reading } from '@/core/measure/show-quantity';
 import { refuse, type Result } from '@/server/result';
 
 /** The doors from the interface to the use cases: they pass values on and decide nothing. */
@@ -56,4 +64,44 @@ export async function extendStepAction(step: string, minutes: number) {
 
 export async function takeBackStepAction(step: string) {
   return takeBackStep(step);
+}
+
+export async function reviewOrderAction(id: number | null, form: unknown) {
+  return reviewOrder(id, form);
+}
+
+export async function changePartAction(id: number, version: number, change: PartChange) {
+  return changePart(id, version, change);
+}
+
+export async function saveFormulaAction(id: string | null, version: number, form: unknown) {
+  return saveFormula(id, version, form);
+}
+
+export async function readRecipeFileAction(name: string, content: string, country: string) {
+  return readRecipeFile(name, content, country);
+}
+
+export async function acceptBatchAction(members: { order: string; role: string }[]) {
+  return acceptBatch(members);
+}
+
+export async function splitBatchAction(id: number) {
+  return splitBatch(id);
+}
+
+export async function tickAction(key: string, ticked: boolean) {
+  return tickLine(key, ticked);
+}
+
+export async function calculateAction(name: string, input: unknown) {
+  return runCalculator(name, input);
+}
+
+export async function saveKitchenAction(version: number, change: KitchenChange) {
+  return saveKitchen(version, change);
+}
+
+export async function saveReadingAction(person: string, reading: Reading | null) {
+  return saveReading(person, reading);
 }

@@ -10,6 +10,7 @@ import { span, type Form } from '../../core/shape/form';
 import type { OrderRow } from '../../data/repositories/orders';
 import type { PlanRow } from '../../data/repositories/plans';
 import { breakDownOrder, planId, type Situation } from '../planning';
+import { othersFor, questionsOf, type QuestionChoice } from '../build-choices';
 import type { LoadedKitchen } from '../kitchen';
 import { longestWait } from './headline';
 import { ladderOf, type LadderView } from './wall-view';
@@ -33,7 +34,12 @@ export interface OrderView {
   section: SectionView;
   allergens: { allergen: Allergen; from: string[] }[];
   cautions: string[];
-  routes: { name: string; taken: string }[];
+  /** Schools and routes that matter for it, with the order's own answer ('' follows the kitchen or the planner). */
+  questions: (QuestionChoice & { own: string; taken: string })[];
+  /** What is left over of its parts, and where it goes. */
+  leftOvers: string[];
+  /** Formulas of which there is a newer version than the one it was planned with. */
+  newer: { id: string; name: string; has: number; newest: number }[];
   planned: {
     clock: Clock;
     minute: number;
@@ -49,10 +55,23 @@ export interface PartView {
   label: string;
   formula: { id: string; name: string };
   amount: string;
+  grams: number;
+  /** What the geometry says, where somebody has set another amount by hand. */
+  computed: number | null;
   because: string;
+  /** What of it is for what; the portions add up to the amount. */
+  portions: { use: string; grams: number; leftOver: boolean }[];
+  /** "180 g of it from the trimmings of Walnut sponge" */
+  drawn: string[];
   optional: boolean;
   lines: { name: string; grams: number }[];
   allergens: Allergen[];
+  /** What could take its place; the build's own formula among them. */
+  others: { id: string; name: string; allergens: Allergen[] }[];
+  /** Set to another formula than the build's. */
+  exchanged: boolean;
+  /** It is made in one batch with these orders. */
+  batchWith: string[];
 }
 
 /** The cake cut open, in mm, for a drawing to scale. */
@@ -89,14 +108,26 @@ export function orderView(
     sizeName: cakeName(order.tiers),
     ...{ inscription: order.inscription, note: order.note, avoid: order.avoid, state: order.state },
     without: build.components.filter((c) => order.without.includes(c.role)).map(({ role, label }) => ({ role, label })),
-    parts: partsOf(breakdown, kitchen),
+    parts: partsOf(breakdown, kitchen, order, situation),
     section: sectionOf(breakdown, order),
     allergens: breakdown.allergens,
     cautions: [...new Set(breakdown.steps.flatMap((s) => s.caution ?? []))],
-    routes: (build.routes ?? []).map((r) => ({
-      name: r.name,
-      taken: r.choices.find((c) => c.key === plan?.plan.routes[`${own}.${r.key}`])?.name ?? 'not planned',
+    questions: questionsOf(build, kitchen).map((q) => ({
+      ...q,
+      own: order.choices[q.key] ?? '',
+      taken: q.choices.find((c) => c.key === plan?.plan.routes[`${own}.${q.key}`])?.name ?? '',
     })),
+    leftOvers: breakdown.leftOvers.map((l) => {
+      const label = (role: string) => breakdown.components.find((c) => c.role === role)?.label ?? role;
+      const uses = l.uses.map((u) => `${grams(u.grams)} into ${label(u.by).toLowerCase()}`);
+      const rest = l.left >= 1 ? [`${grams(l.left)} over`] : [];
+      return `${grams(l.grams)} ${l.kind} of ${label(l.from)}: ${[...uses, ...rest].join(', ')}`;
+    }),
+    newer: breakdown.components.flatMap((c) => {
+      const newest = kitchen.rows.formulas.find((f) => f.id === c.formula.id)?.version ?? 1;
+      const has = order.versions[c.formula.id] ?? newest;
+      return has < newest ? [{ id: c.formula.id, name: c.formula.name, has, newest }] : [];
+    }),
     planned: onWall
       ? {
           clock,
@@ -110,23 +141,48 @@ export function orderView(
   };
 }
 
-function partsOf(breakdown: Breakdown, kitchen: LoadedKitchen): PartView[] {
-  return breakdown.components.map((c) => ({
-    role: c.role,
-    label: c.label,
-    formula: { id: c.formula.id, name: c.formula.name },
-    amount: c.amount.pieces === null ? grams(c.amount.grams) : `${c.amount.pieces} pcs`,
-    because: `${grams(c.amount.grams)} = ${c.amount.because}`,
-    optional: c.optional,
-    lines: c.lines.map((l) => ({
-      name: kitchen.library.ingredients.get(l.ingredient)?.name ?? l.ingredient,
-      grams: onTheScale(l.grams),
-    })),
-    allergens: c.allergens.map((a) => a.allergen),
-  }));
+export function partsOf(
+  breakdown: Breakdown,
+  kitchen: LoadedKitchen,
+  order: Pick<OrderRow, 'id' | 'build' | 'swaps'>,
+  situation: Pick<Situation, 'batches' | 'orders'> = { batches: [], orders: [] },
+): PartView[] {
+  const build = kitchen.builds.get(order.build)!;
+  return breakdown.components.map((c) => {
+    const own = build.components.find((x) => x.role === c.role)!;
+    const batch = situation.batches.find((b) => b.members.some((m) => m.order === order.id && m.role === c.role));
+    const label = (role: string) => breakdown.components.find((x) => x.role === role)?.label ?? role;
+    return {
+      role: c.role,
+      label: c.label,
+      formula: { id: c.formula.id, name: c.formula.name },
+      amount: c.amount.pieces === null ? grams(c.amount.grams) : `${c.amount.pieces} pcs`,
+      grams: c.amount.grams,
+      computed: c.amount.computed,
+      because: `${grams(c.amount.computed ?? c.amount.grams)} = ${c.amount.because}`,
+      portions: c.amount.portions.map((p) => ({ use: p.use, grams: p.grams, leftOver: p.leftOver !== undefined })),
+      drawn: breakdown.drawn
+        .filter((d) => d.role === c.role)
+        .flatMap((d) => [
+          ...d.from.map((f) => `${grams(f.grams)} of it is left over from ${label(f.role).toLowerCase()}`),
+          ...(d.short >= 1 ? [`${grams(d.short)} must come from the crumb box or be made`] : []),
+        ]),
+      optional: c.optional,
+      lines: c.lines.map((l) => ({
+        name: kitchen.library.ingredients.get(l.ingredient)?.name ?? l.ingredient,
+        grams: onTheScale(l.grams),
+      })),
+      allergens: c.allergens.map((a) => a.allergen),
+      others: othersFor(own, kitchen),
+      exchanged: order.swaps[c.role] !== undefined && order.swaps[c.role] !== own.formula,
+      batchWith: (batch?.members ?? [])
+        .filter((m) => m.order !== order.id)
+        .flatMap((m) => situation.orders.find((o) => o.id === m.order)?.title ?? []),
+    };
+  });
 }
 
-function sectionOf(breakdown: Breakdown, order: OrderRow): SectionView {
+export function sectionOf(breakdown: Breakdown, order: Pick<OrderRow, 'tiers'>): SectionView {
   const { cake } = breakdown;
   const kilos = breakdown.components.reduce((sum, c) => sum + c.amount.grams * (1 - c.formula.loss), 0) / 1000;
   return {

@@ -1,6 +1,7 @@
 'use client';
 
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import NextLink from 'next/link';
 import { useMemo, useState } from 'react';
@@ -14,7 +15,7 @@ export function FormulaList({ formulas }: { formulas: FormulaLineView[] }) {
   const families = useMemo(() => {
     const wanted = words.toLowerCase().split(/\s+/).filter(Boolean);
     const found = formulas.filter((f) => {
-      const text = [f.name, f.family, f.story, ...f.allergens, ...f.usedBy].join(' ').toLowerCase();
+      const text = [f.name, f.family, f.story, ...f.allergens, ...f.usedBy, ...f.ingredients].join(' ').toLowerCase();
       return wanted.every((w) => text.includes(w));
     });
     const names = [...new Set(found.map((f) => f.family))].sort((a, b) => a.localeCompare(b));
@@ -25,12 +26,20 @@ export function FormulaList({ formulas }: { formulas: FormulaLineView[] }) {
       title="Formulas"
       detail={`${formulas.length} in the library`}
       actions={
-        <TextField
-          label="Find by name, family, cake, allergen"
-          value={words}
-          onChange={(e) => setWords(e.target.value)}
-          sx={{ width: { xs: '100%', sm: 320 } }}
-        />
+        <>
+          <Button color="secondary" component={NextLink} href="/formulas/import">
+            Import
+          </Button>
+          <Button variant="outlined" color="secondary" component={NextLink} href="/formulas/new">
+            New formula
+          </Button>
+          <TextField
+            label="Find by name, ingredient, cake, allergen"
+            value={words}
+            onChange={(e) => setWords(e.target.value)}
+            sx={{ width: { xs: '100%', sm: 320 } }}
+          />
+        </>
       }
     >
       {families.length === 0 && <p>No formula has all these words.</p>}

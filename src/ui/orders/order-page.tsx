@@ -3,10 +3,12 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Chip from '@mui/material/Chip';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
 import { DateTime } from 'luxon';
 import NextLink from 'next/link';
 import type { OrderView } from '@/server/views/order-view';
-import { bringBackAction, handOverAction, leaveOutAction } from '../actions';
+import { bringBackAction, changePartAction, handOverAction, leaveOutAction } from '../actions';
 import { Caution } from '../parts/caution';
 import { Page } from '../parts/page';
 import { TONE_SHAPES, statusSentence, toneOf } from '../parts/status';
@@ -70,7 +72,43 @@ export function OrderPage({ view }: { view: OrderView }) {
           <Box component="h2" sx={{ typography: 'h2', mt: 2, mb: 0.5 }}>
             Breakdown
           </Box>
-          <PartTable parts={view.parts} />
+          {view.newer.length > 0 && view.state === 'open' && (
+            <Box
+              sx={{
+                p: 1.5,
+                mb: 1,
+                border: '1px solid var(--zl-line)',
+                borderLeft: '6px solid var(--zl-tight)',
+                borderRadius: 2,
+              }}
+            >
+              ▲ There is a newer version of{' '}
+              {view.newer.map((n) => `${n.name} (${n.newest}, this order has ${n.has})`).join(', ')}.
+              <Box sx={{ mt: 0.75 }}>
+                <Button
+                  size="small"
+                  variant="outlined"
+                  color="secondary"
+                  disabled={action.busy}
+                  onClick={() => action.run(() => changePartAction(view.id, view.version, { kind: 'newest formulas' }))}
+                >
+                  Take the newest
+                </Button>
+              </Box>
+            </Box>
+          )}
+          <PartTable
+            parts={view.parts}
+            busy={action.busy}
+            {...(view.state === 'open'
+              ? { onChange: (change) => action.run(() => changePartAction(view.id, view.version, change)) }
+              : {})}
+          />
+          {view.leftOvers.map((l) => (
+            <Box key={l} sx={{ mt: 0.75, fontSize: 14, color: 'var(--zl-muted)' }}>
+              {l}
+            </Box>
+          ))}
           {view.without.map((w) => (
             <Box key={w.role} sx={{ display: 'flex', alignItems: 'center', py: 0.5, color: 'var(--zl-muted)' }}>
               <Box sx={{ flex: 1 }}>{w.label}: left out</Box>
@@ -92,11 +130,40 @@ export function OrderPage({ view }: { view: OrderView }) {
               </Button>
             </Box>
           ))}
-          {view.routes.map((r) => (
-            <Box key={r.name} sx={{ mt: 1 }}>
-              <b>{r.name}:</b> {r.taken}
+          {view.questions.length > 0 && (
+            <Box sx={{ display: 'grid', gap: 1.5, mt: 2 }}>
+              {view.questions.map((q) => (
+                <TextField
+                  key={q.key}
+                  select
+                  label={q.question}
+                  value={q.own}
+                  disabled={action.busy || view.state !== 'open'}
+                  onChange={(e) =>
+                    action.run(() =>
+                      changePartAction(view.id, view.version, {
+                        kind: 'choice',
+                        key: q.key,
+                        choice: e.target.value || null,
+                      }),
+                    )
+                  }
+                  slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
+                >
+                  <MenuItem value="">
+                    {q.default
+                      ? `As the kitchen does: ${q.choices.find((c) => c.key === q.default)?.name ?? ''}`
+                      : `Left to the plan${q.taken ? `: ${q.taken}` : ''}`}
+                  </MenuItem>
+                  {q.choices.map((c) => (
+                    <MenuItem key={c.key} value={c.key}>
+                      {c.name}
+                    </MenuItem>
+                  ))}
+                </TextField>
+              ))}
             </Box>
-          ))}
+          )}
           <Allergens view={view} />
           {view.note && (
             <Box sx={{ mt: 2 }}>

@@ -7,13 +7,17 @@ import type { ReactNode } from 'react';
 import { headingFont } from '../theme/theme';
 import { useHydrated } from '../parts/use-hydrated';
 import { useLive } from '../parts/use-live';
+import { SearchPalette } from './search-palette';
 import { ThemeSwitch } from './theme-switch';
 
 const PLACES = [
   { href: '/', name: 'Wall' },
   { href: '/bench', name: 'Bench' },
   { href: '/orders', name: 'Orders' },
+  { href: '/pull-list', name: 'Pull list' },
   { href: '/formulas', name: 'Formulas' },
+  { href: '/workbench', name: 'Workbench' },
+  { href: '/kitchen', name: 'Kitchen' },
 ];
 
 /** The bar with the places, and below it the place one is in. */
@@ -37,11 +41,16 @@ export function Shell({ children }: { children: ReactNode }) {
         }}
       >
         <Wordmark />
-        <Box component="nav" aria-label="Places" sx={{ display: 'flex', gap: 0.5, flexGrow: 1 }}>
+        <Box
+          component="nav"
+          aria-label="Places"
+          sx={{ display: 'flex', gap: 0.5, flexGrow: 1, overflowX: 'auto', minWidth: 0 }}
+        >
           {PLACES.map((p) => (
             <PlaceLink key={p.href} {...p} here={p.href === '/' ? path === '/' : path.startsWith(p.href)} />
           ))}
         </Box>
+        <SearchPalette />
         <ThemeSwitch />
       </Box>
       {children}
@@ -81,8 +90,9 @@ function PlaceLink({ href, name, here }: { href: string; name: string; here: boo
       href={href}
       aria-current={here ? 'page' : undefined}
       sx={{
-        px: 1.75,
+        px: { xs: 1, md: 1.5 },
         py: 1,
+        whiteSpace: 'nowrap',
         borderRadius: 1,
         color: here ? 'var(--zl-onZest)' : 'inherit',
         bgcolor: here ? 'var(--zl-zest)' : 'transparent',

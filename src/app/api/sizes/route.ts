@@ -1,6 +1,9 @@
-import { sizeChoices } from '@/server/order-pages';
+import { shapeChoices, sizeChoices } from '@/server/order-pages';
 
+/** Sizes of a build for a number of portions; without a build all shapes that give as many. */
 export async function GET(request: Request): Promise<Response> {
   const query = new URL(request.url).searchParams;
-  return Response.json(await sizeChoices(query.get('build') ?? '', Number(query.get('portions'))));
+  const portions = Number(query.get('portions'));
+  const build = query.get('build');
+  return Response.json(build === null ? await shapeChoices(portions) : await sizeChoices(build, portions));
 }

@@ -5,8 +5,15 @@ import { FormulaPage } from '@/ui/formulas/formula-page';
 
 export const metadata: Metadata = { title: 'Formula' };
 
-export default async function OneFormulaPage({ params }: { params: Promise<{ id: string }> }) {
-  const view = await loadFormula((await params).id);
+export default async function OneFormulaPage({
+  params,
+  searchParams,
+}: {
+  params: Promise<{ id: string }>;
+  searchParams: Promise<{ version?: string }>;
+}) {
+  const { version } = await searchParams;
+  const view = await loadFormula((await params).id, version === undefined ? null : Number(version));
   if (!view) notFound();
-  return <FormulaPage view={view} />;
+  return <FormulaPage key={view.version} view={view} />;
 }

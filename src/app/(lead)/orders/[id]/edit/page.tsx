@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { loadOrderForm } from '@/server/order-pages';
-import { OrderEditor } from '@/ui/orders/order-editor';
+import { OrderWizard } from '@/ui/orders/order-wizard';
 
 export const metadata: Metadata = { title: 'Change order' };
 
@@ -9,5 +9,5 @@ export default async function EditOrderPage({ params }: { params: Promise<{ id: 
   const id = Number((await params).id);
   const loaded = Number.isSafeInteger(id) && id > 0 && id < 2_000_000_000 ? await loadOrderForm(id) : null;
   if (!loaded) notFound();
-  return <OrderEditor id={id} {...loaded} />;
+  return <OrderWizard id={id} {...loaded} />;
 }

@@ -1,0 +1,12 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { loadFormulaForm } from '@/server/formula-pages';
+import { FormulaEditor } from '@/ui/formulas/formula-editor';
+
+export const metadata: Metadata = { title: 'Change formula' };
+
+export default async function Page({ params }: { params: Promise<{ id: string }> }) {
+  const view = await loadFormulaForm((await params).id);
+  if (!view) notFound();
+  return <FormulaEditor view={view} />;
+}

@@ -1,0 +1,125 @@
+import { demoTestIngredients as ingredients } from '../formula/testing/ingredients';
+import type { Formula } from '../formula/formula';
+import { readIngredientLine } from './ingredient-line';
+import { readRecipe } from './recipe';
+import { recipesInRows, recipeToRows } from './recipe-csv';
+import { recipesInJsonLd, recipeToJsonLd } from './recipe-json-ld';
+
+const named = new Map(
+  [...ingredients].map(([id, i]) => [
+    id,
+    { ...i, name: { 'plain-flour': 'Plain flour', 'caster-sugar': 'Caster sugar' }[id] ?? i.name },
+  ]),
+);
+const line = (text: string, country?: 'US') => readIngredientLine(text, named, country);
+
+describe('ingredient lines of others', () => {
+  it.each([
+    ['300 g plain flour', 'plain-flour', 300],
+    ['1 1/2 cups plain flour, sifted', 'plain-flour', 375 * 0.53],
+    ['1,2 kg Caster sugar', 'caster-sugar', 1200],
+    ['2 lb 3 oz butter', 'butter', 992.2333],
+    ['3 eggs', 'whole-eggs', 154.8],
+    ['2 egg yolks', 'egg-yolks', 34.8],
+    ['250 ml milk', 'milk', 257.5],
+  ])('%s', (text, id, grams) => {
+    const read = line(text);
+    expect(read).toMatchObject({ ok: true, ingredient: id, grams: expect.closeTo(grams, 4) });
+  });
+  it('a cup is what the country says', () => {
+    expect(line('1 cup plain flour', 'US')).toMatchObject({ grams: expect.closeTo(236.588 * 0.53, 2) });
+  });
+  it('says what it does not understand, and keeps the words', () => {
+    expect(line('salt to taste')).toEqual({ ok: false, text: 'salt to taste', message: 'It begins with no quantity.' });
+    expect(line('20 g moon dust')).toMatchObject({ ok: false, message: 'The library has no “moon dust”.' });
+    expect(line('1 cup butter')).toMatchObject({ ok: false, message: expect.stringContaining('Nobody has said') });
+    expect(line('4 cm milk')).toMatchObject({ ok: false });
+  });
+});
+
+const formula: Formula = {
+  id: 'test-cake',
+  name: 'Test cake',
+  family: 'Butter sponge',
+  story: 'Made up.',
+  purpose: 'layers',
+  lines: [
+    { ingredient: 'plain-flour', grams: 250 },
+    { ingredient: 'caster-sugar', grams: 200 },
+    { ingredient: 'butter', grams: 12.5, note: 'soft' },
+  ],
+  loss: 0.1,
+  density: 1,
+  steps: [
+    { key: 'mix', name: 'Mix', work: 'hands', minutes: { low: 8, likely: 10, high: 14 }, how: 'Beat it.' },
+    {
+      key: 'bake',
+      name: 'Bake',
+      work: 'oven',
+      minutes: { low: 30, likely: 35, high: 40 },
+      oven: { celsius: 170, slots: 1 },
+      how: 'Middle shelf.',
+    },
+  ],
+  waits: [],
+  keeping: { place: 'fridge', min: 60, max: 900, units: 1, ageing: 0, why: '' },
+};
+
+describe('schema.org JSON-LD', () => {
+  it('what goes out comes in: ingredients, steps, times, heat', () => {
+    const [foreign] = recipesInJsonLd(JSON.parse(JSON.stringify(recipeToJsonLd(formula, named))));
+    const { formula: back, report } = readRecipe(foreign!, named);
+    expect(back.lines).toEqual(formula.lines);
+    expect(back.steps.map((s) => [s.name, s.work, s.minutes.likely, s.oven?.celsius])).toEqual([
+      ['Mix', 'hands', 10, undefined],
+      ['Bake', 'oven', 35, 170],
+    ]);
+    expect(report).toHaveLength(1);
+  });
+  it('finds recipes in graphs and lists, with steps in any shape', () => {
+    const found = recipesInJsonLd({
+      '@graph': [
+        { '@type': 'WebSite' },
+        {
+          '@type': ['Recipe'],
+          name: 'Plain',
+          recipeIngredient: ['100 g butter', 'love'],
+          recipeInstructions: [
+            {
+              '@type': 'HowToSection',
+              itemListElement: [{ '@type': 'HowToStep', text: 'Bake at 350F for 20-25 minutes.' }],
+            },
+          ],
+        },
+        { '@type': 'Recipe', name: 'Text', recipeInstructions: 'Stir.\nWait 2 hours.' },
+      ],
+    });
+    expect(found.map((f) => f.name)).toEqual(['Plain', 'Text']);
+    const { formula: plain, report } = readRecipe(found[0]!, named);
+    expect(plain.steps[0]).toMatchObject({ work: 'oven', oven: { celsius: 175 }, minutes: { likely: 25 } });
+    expect(report.map((r) => r.text)).toContain('love');
+    const text = readRecipe(found[1]!, named);
+    expect(text.formula.steps.map((s) => s.minutes.likely)).toEqual([10, 120]);
+    expect(text.report.some((r) => r.message.startsWith('No time is told'))).toBe(true);
+  });
+  it('is patient with what is no recipe', () => {
+    for (const junk of [null, 7, 'x', {}, [], [[{ '@type': 'Recipe' }]], { '@type': 'Recipe', recipeInstructions: 5 }])
+      expect(() => recipesInJsonLd(junk).map((r) => readRecipe(r, named))).not.toThrow();
+  });
+});
+
+describe('CSV', () => {
+  it('what goes out comes in', () => {
+    const [foreign] = recipesInRows(recipeToRows(formula, named), 'file');
+    const { formula: back } = readRecipe(foreign!, named);
+    expect(back.name).toBe('Test cake');
+    expect(back.lines).toEqual(formula.lines);
+    expect(back.steps.map((s) => s.work)).toEqual(['hands', 'oven']);
+  });
+  it('a bare table of ingredients is a recipe of the file’s name', () => {
+    const [foreign] = recipesInRows([{ ingredient: 'milk', amount: '2', unit: 'cups' }], 'Grandmother');
+    const { formula: read, report } = readRecipe(foreign!, named);
+    expect(read).toMatchObject({ name: 'Grandmother', lines: [{ ingredient: 'milk', grams: 515 }] });
+    expect(report.some((r) => r.message.includes('no steps'))).toBe(true);
+  });
+});

@@ -1,0 +1,60 @@
+import { formOf, formulaForm, formulaOf, EMPTY_STEP, type FormulaForm } from '../../core/formats/formula-form';
+import { demoFormulas } from './library';
+
+/** As it goes through the database: what is undefined is gone. */
+const stored = <T>(x: T): T => JSON.parse(JSON.stringify(x)) as T;
+
+describe('a formula in its form', () => {
+  it.each(demoFormulas.map((f) => [f.id, f] as const))(
+    '%s: opened and saved untouched, nothing of it changes',
+    async (_, f) => {
+      const form = await formulaForm.validate(formOf(f), { abortEarly: false });
+      const back = stored(formulaOf(form, f, f.id));
+      // Between steps without a wait the form ties one after the other.
+      const waits = back.waits.filter((w) => f.waits.some((x) => x.from === w.from && x.to === w.to));
+      expect({ ...back, waits, lines: back.lines.map((l) => ({ ...l })) }).toEqual(stored({ ...f, waits: f.waits }));
+    },
+  );
+
+  const [sponge] = demoFormulas;
+  const edit = async (change: (form: FormulaForm) => void) => {
+    const form = formOf(sponge!);
+    change(form);
+    return stored(formulaOf(await formulaForm.validate(form, { abortEarly: false }), sponge!, sponge!.id));
+  };
+
+  it('a new step gets a key of its own and its place in the ladder', async () => {
+    const edited = await edit((form) => form.steps.splice(1, 0, { ...EMPTY_STEP, name: 'Bake', waitMin: 5 }));
+    expect(edited.steps.map((s) => s.key)).toEqual(['mix', 'bake-2', 'bake', 'turn-out']);
+    expect(edited.waits.map((w) => [w.from, w.to, w.min])).toEqual([
+      ['mix', 'bake-2', 0],
+      ['bake-2', 'bake', 5],
+      ['bake', 'turn-out', 10],
+    ]);
+  });
+  it('what the form does not show stays: checks, reminders, tins', async () => {
+    const edited = await edit((form) => (form.steps[1]!.likely = 45));
+    expect(edited.steps[1]).toMatchObject({ minutes: { likely: 45 }, check: { kind: 'skewer clean' }, each: 'load' });
+    expect(edited.steps[0]!.tinsUntil).toBe('turn-out');
+  });
+  it('a step taken out leaves no tins waiting for it', async () => {
+    const edited = await edit((form) => void form.steps.pop());
+    expect(edited.steps[0]!.tinsUntil).toBe('bake');
+  });
+  it('says what is wrong beside the field', async () => {
+    const wrong = (change: Partial<FormulaForm>) =>
+      formulaForm.validate({ ...formOf(sponge!), ...change }, { abortEarly: false }).then(
+        () => '',
+        (e: { inner: { path: string }[] }) => e.inner.map((x) => x.path).join(),
+      );
+    expect(await wrong({ name: ' ' })).toBe('name');
+    expect(await wrong({ lines: [] })).toBe('lines');
+    expect(await wrong({ lines: [{ ingredient: 'butter', grams: 0 }] })).toBe('lines[0].grams');
+    expect(await wrong({ loss: 99 })).toBe('loss');
+    expect(await wrong({ steps: [{ ...EMPTY_STEP, name: 'x', low: 20, likely: 10, high: 30 }] })).toBe(
+      'steps[0].likely',
+    );
+    expect(await wrong({ steps: [{ ...EMPTY_STEP, name: 'x', work: 'oven' }] })).toBe('steps[0].celsius');
+    expect(await wrong({ keepMin: 90, keepMax: 60 })).toBe('keepMax');
+  });
+});

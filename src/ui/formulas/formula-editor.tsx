@@ -1,0 +1,245 @@
+'use client';
+
+import { yupResolver } from '@hookform/resolvers/yup';
+import Alert from '@mui/material/Alert';
+import Autocomplete from '@mui/material/Autocomplete';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Checkbox from '@mui/material/Checkbox';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import IconButton from '@mui/material/IconButton';
+import TextField from '@mui/material/TextField';
+import Close from '@mui/icons-material/Close';
+import NextLink from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { Controller, useFieldArray, useForm, type Control, type FieldPath } from 'react-hook-form';
+import { BATTERS, EMPTY_STEP, formulaForm, WAIT_PLACES, type FormulaForm } from '@/core/formats/formula-form';
+import { PURPOSES } from '@/core/formula/formula';
+import type { FormulaEditView } from '@/server/formula-pages';
+import { saveFormulaAction } from '../actions';
+import { Page } from '../parts/page';
+import { FormText } from './form-text';
+import { StepLadder } from './step-ladder';
+
+const LOST = 'The server did not answer. What you typed is still here: save again.';
+
+/** A formula to be written or changed; saving makes its next version. */
+export function FormulaEditor({ view }: { view: FormulaEditView }) {
+  const router = useRouter();
+  const [opened] = useState(view.version);
+  const [problem, setProblem] = useState<string | null>(null);
+  const { control, handleSubmit, setError, formState, getValues } = useForm<FormulaForm>({
+    resolver: yupResolver(formulaForm),
+    defaultValues: view.form,
+    mode: 'onTouched',
+  });
+  const lines = useFieldArray({ control, name: 'lines' });
+  const steps = useFieldArray({ control, name: 'steps' });
+  const save = handleSubmit(
+    async (values) => {
+      setProblem(null);
+      try {
+        const result = await saveFormulaAction(view.id, opened, values);
+        if (result.ok) {
+          router.push(`/formulas/${result.id}`);
+          router.refresh();
+          return;
+        }
+        setProblem(result.message);
+        for (const [field, message] of Object.entries(result.fields ?? {}))
+          setError(field as FieldPath<FormulaForm>, { type: 'server', message });
+      } catch {
+        setProblem(LOST);
+      }
+    },
+    () => setProblem('Some fields need another look: they are marked below.'),
+  );
+  return (
+    <Page
+      title={view.id === null ? 'New formula' : `Change ${view.form.name}`}
+      detail={
+        view.id === null
+          ? undefined
+          : `Saved, it becomes version ${view.version + 1}. Orders that are planned keep the version they have.`
+      }
+    >
+      <Box component="form" method="post" noValidate onSubmit={save} sx={{ display: 'grid', gap: 2.5 }}>
+        {problem && <Alert severity="error">{problem}</Alert>}
+        <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' }, gap: 1.5, columnGap: 3 }}>
+          <FormText control={control} name="name" label="Name" />
+          <Controller
+            control={control}
+            name="family"
+            render={({ field, fieldState }) => (
+              <Autocomplete
+                freeSolo
+                options={view.families}
+                value={field.value}
+                onInputChange={(_, text) => field.onChange(text)}
+                renderInput={(params) => (
+                  <TextField
+                    {...params}
+                    label="Family"
+                    error={fieldState.invalid}
+                    helperText={fieldState.error?.message ?? ' '}
+                  />
+                )}
+              />
+            )}
+          />
+          <FormText control={control} name="story" label="In a sentence" />
+          <FormText
+            control={control}
+            name="purpose"
+            label="It is for"
+            options={PURPOSES.map((p) => ({ value: p, name: p }))}
+          />
+          <FormText
+            control={control}
+            name="batter"
+            label="Batter"
+            options={['', ...BATTERS].map((b) => ({ value: b, name: b || 'none' }))}
+          />
+          <Box sx={{ display: 'flex', gap: 1.5 }}>
+            <FormText control={control} name="loss" label="Loss, %" number />
+            <FormText control={control} name="density" label="Finished, g/ml" number />
+            <FormText control={control} name="stands" label="Mix stands, min" number />
+          </Box>
+          <Controller
+            control={control}
+            name="domes"
+            render={({ field }) => (
+              <FormControlLabel
+                label="Domes in the oven: it is levelled"
+                control={<Checkbox checked={field.value} onChange={(_, on) => field.onChange(on)} />}
+              />
+            )}
+          />
+        </Box>
+        <Box component="section" aria-label="Ingredients">
+          <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 1 }}>
+            Ingredients
+          </Box>
+          {lines.fields.map((line, i) => (
+            <Box key={line.id} sx={{ display: 'flex', gap: 1, alignItems: 'flex-start' }}>
+              <Box sx={{ flex: '1 1 auto', maxWidth: 380 }}>
+                <IngredientField control={control} index={i} ingredients={view.ingredients} />
+              </Box>
+              <Box sx={{ width: 120 }}>
+                <FormText control={control} name={`lines.${i}.grams`} label="g" number />
+              </Box>
+              <IconButton
+                aria-label={`Take ingredient ${i + 1} out`}
+                onClick={() => lines.remove(i)}
+                sx={{ width: 44, height: 44 }}
+              >
+                <Close />
+              </IconButton>
+            </Box>
+          ))}
+          <ListProblem message={formState.errors.lines?.message ?? formState.errors.lines?.root?.message} />
+          <Button variant="outlined" color="secondary" onClick={() => lines.append({ ingredient: '', grams: 100 })}>
+            Add an ingredient
+          </Button>
+        </Box>
+        <Box component="section" aria-label="Steps">
+          <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 0.5 }}>
+            Steps
+          </Box>
+          <Box sx={{ color: 'var(--zl-muted)', mb: 1, fontSize: 14 }}>
+            Drag a rung by its handle, or focus the handle and press space, the arrows, space. The wait below a rung
+            goes with it.
+          </Box>
+          <StepLadder
+            control={control}
+            ids={steps.fields.map((f) => f.id)}
+            skills={view.skills}
+            nameOf={(i) => getValues(`steps.${i}.name`)}
+            onMove={steps.move}
+            onRemove={steps.remove}
+          />
+          <ListProblem message={formState.errors.steps?.message ?? formState.errors.steps?.root?.message} />
+          <Button variant="outlined" color="secondary" onClick={() => steps.append({ ...EMPTY_STEP })}>
+            Add a step
+          </Button>
+        </Box>
+        <Box
+          component="section"
+          aria-label="Keeping"
+          sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' }, gap: 1.5, columnGap: 3 }}
+        >
+          <Box sx={{ display: 'flex', gap: 1.5 }}>
+            <FormText control={control} name="keepMin" label="Used after, min" number />
+            <FormText control={control} name="keepMax" label="Keeps, min" number />
+            <FormText
+              control={control}
+              name="keepPlace"
+              label="Where"
+              options={WAIT_PLACES.map((p) => ({ value: p, name: p || 'bench' }))}
+            />
+          </Box>
+          <FormText control={control} name="rescue" label="If it goes wrong" />
+          <FormText control={control} name="note" label="What was changed" />
+        </Box>
+        <Box sx={{ display: 'flex', gap: 1 }}>
+          <Button type="submit" size="large" variant="contained" disabled={formState.isSubmitting}>
+            {view.id === null ? 'Save the formula' : `Save as version ${view.version + 1}`}
+          </Button>
+          <Button
+            size="large"
+            color="secondary"
+            component={NextLink}
+            href={view.id === null ? '/formulas' : `/formulas/${view.id}`}
+          >
+            Cancel
+          </Button>
+        </Box>
+      </Box>
+    </Page>
+  );
+}
+
+function ListProblem({ message }: { message: string | undefined }) {
+  if (!message) return null;
+  return (
+    <Box role="alert" sx={{ color: 'var(--zl-missesText)', mb: 1 }}>
+      {message}
+    </Box>
+  );
+}
+
+function IngredientField({
+  control,
+  index,
+  ingredients,
+}: {
+  control: Control<FormulaForm>;
+  index: number;
+  ingredients: FormulaEditView['ingredients'];
+}) {
+  return (
+    <Controller
+      control={control}
+      name={`lines.${index}.ingredient`}
+      render={({ field, fieldState }) => (
+        <Autocomplete
+          options={ingredients}
+          getOptionLabel={(i) => i.name}
+          isOptionEqualToValue={(a, b) => a.id === b.id}
+          value={ingredients.find((i) => i.id === field.value) ?? null}
+          onChange={(_, chosen) => field.onChange(chosen?.id ?? '')}
+          onBlur={field.onBlur}
+          renderInput={(params) => (
+            <TextField
+              {...params}
+              label={`Ingredient ${index + 1}`}
+              error={fieldState.invalid}
+              helperText={fieldState.error?.message ?? ' '}
+            />
+          )}
+        />
+      )}
+    />
+  );
+}

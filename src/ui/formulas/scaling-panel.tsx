@@ -1,0 +1,164 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import { bakersPercentages } from '@/core/formula/percentages';
+import { onTheScale, showQuantity } from '@/core/measure/show-quantity';
+import type { FormulaView } from '@/server/formula-pages';
+import type { Scale, Scaled } from './use-scaled';
+
+const NAMES: Record<Scale, string> = { yield: 'Yield', mix: 'Mix', tins: 'Tins', scarce: 'What there is' };
+
+/** How much to make, and what to weigh for it. */
+export function ScalingPanel({ view, scaled }: { view: FormulaView; scaled: Scaled }) {
+  const { settings: s, set, known } = scaled;
+  const scales = (Object.keys(NAMES) as Scale[]).filter(
+    (k) => k !== 'tins' || (view.figures.batter && view.moulds.length > 0),
+  );
+  const { base, lines: percent } = bakersPercentages(scaled.lines, known);
+  return (
+    <Box component="section" aria-label="Scaling">
+      <ToggleButtonGroup
+        exclusive
+        size="small"
+        value={s.by}
+        aria-label="Scale by"
+        onChange={(_, by: Scale | null) => by && set({ by })}
+        sx={{ mb: 1.5, '& .MuiToggleButton-root': { textTransform: 'none', minHeight: 40, px: 1.75 } }}
+      >
+        {scales.map((k) => (
+          <ToggleButton key={k} value={k}>
+            {NAMES[k]}
+          </ToggleButton>
+        ))}
+      </ToggleButtonGroup>
+      <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mb: 1 }}>
+        {s.by === 'tins' ? (
+          <>
+            <TextField
+              select
+              label="Tin"
+              value={s.tin}
+              onChange={(e) => set({ tin: e.target.value })}
+              sx={{ flex: '1 1 190px' }}
+            >
+              {view.moulds.map((m) => (
+                <MenuItem key={m.name} value={m.name}>
+                  {m.name}
+                </MenuItem>
+              ))}
+            </TextField>
+            <TextField
+              label="How many"
+              value={s.count}
+              onChange={(e) => set({ count: e.target.value })}
+              error={scaled.problem !== null}
+              sx={{ width: 100 }}
+            />
+            <TextField
+              label="Depth, mm"
+              value={s.depth}
+              onChange={(e) => set({ depth: e.target.value })}
+              sx={{ width: 104 }}
+            />
+          </>
+        ) : (
+          <>
+            {s.by === 'scarce' && (
+              <TextField
+                select
+                label="There is only"
+                value={s.scarce}
+                onChange={(e) => set({ scarce: e.target.value })}
+                sx={{ flex: '1 1 190px' }}
+              >
+                {scaled.lines.map((l) => (
+                  <MenuItem key={l.ingredient} value={l.ingredient}>
+                    {known.get(l.ingredient)?.name ?? l.ingredient}
+                  </MenuItem>
+                ))}
+              </TextField>
+            )}
+            <TextField
+              label={s.by === 'yield' ? 'Yield in g' : s.by === 'mix' ? 'Mix in g' : 'of it, g'}
+              value={s.grams}
+              onChange={(e) => set({ grams: e.target.value })}
+              error={scaled.problem !== null}
+              slotProps={{ htmlInput: { inputMode: 'decimal' } }}
+              sx={{ width: 150 }}
+            />
+          </>
+        )}
+      </Box>
+      <Box
+        role={scaled.problem ? 'alert' : undefined}
+        sx={{ fontSize: 13.5, mb: 1, color: scaled.problem ? 'var(--zl-missesText)' : 'var(--zl-muted)' }}
+      >
+        {scaled.problem ??
+          `${showQuantity(scaled.total, 'mass')} of mix, ${Math.round(view.formula.loss * 100)} % lost on the way, gives ${showQuantity(scaled.yield, 'mass')}`}
+      </Box>
+      <Box
+        component="table"
+        sx={{
+          width: '100%',
+          borderCollapse: 'collapse',
+          '& td, & th': { py: 0.6, borderBottom: '1px solid var(--zl-line)', textAlign: 'left' },
+          '& .n': { textAlign: 'right', pr: 1.5, whiteSpace: 'nowrap' },
+        }}
+      >
+        <thead>
+          <tr>
+            <th className="n">g</th>
+            <th>Ingredient</th>
+            <th className="n">{base === 'flour' ? '% of flour' : '% of all'}</th>
+          </tr>
+        </thead>
+        <tbody>
+          {scaled.rounded.lines.map((l, i) => {
+            const ingredient = known.get(l.ingredient);
+            const off = Math.abs(l.distortion) > 0.03;
+            return (
+              <tr key={l.ingredient}>
+                <td className="n">
+                  <b>{onTheScale(l.grams)}</b>
+                </td>
+                <td>
+                  {ingredient?.name ?? l.ingredient}
+                  {l.count && <b> · {l.count}</b>}
+                  {ingredient && ingredient.allergens.length > 0 && (
+                    <Box component="span" sx={{ color: 'var(--zl-muted)', fontSize: 13 }}>
+                      {' '}
+                      ({ingredient.allergens.join(', ')})
+                    </Box>
+                  )}
+                  {off && (
+                    <Box sx={{ fontSize: 13, color: 'var(--zl-tightText)' }}>
+                      ▲ rounding moves it by {(l.distortion * 100).toFixed(1)} % from {l.exact.toFixed(1)} g
+                    </Box>
+                  )}
+                </td>
+                <td className="n">{(percent[i]!.percent * 100).toFixed(1)}</td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </Box>
+      {scaled.lines.some((l) => known.get(l.ingredient)?.egg === 'whole') && (
+        <TextField
+          select
+          label="Eggs"
+          value={s.eggs}
+          onChange={(e) => set({ eggs: e.target.value as 'whole' | 'beaten' })}
+          helperText={`An egg of ${view.figures.eggWeight} g with its shell`}
+          sx={{ mt: 1.5, width: 230 }}
+        >
+          <MenuItem value="whole">Whole eggs</MenuItem>
+          <MenuItem value="beaten">Beaten egg, by weight</MenuItem>
+        </TextField>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,108 @@
+import Box from '@mui/material/Box';
+import { durationText } from '@/core/measure/duration-text';
+import type { Formula, FormulaStep, FormulaWait } from '@/core/formula/formula';
+import { SCHOOLS } from '@/core/formula/schools';
+import type { Place } from '@/server/views/wall-view';
+import { placeBackground } from '../ladder/places';
+import { Caution } from '../parts/caution';
+
+/** The steps of a formula as a ladder: rungs with the waits between them. */
+export function StepsView({ formula }: { formula: Formula }) {
+  const { keeping } = formula;
+  return (
+    <Box>
+      <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 1 }}>
+        Steps
+      </Box>
+      {formula.steps.map((s, i) => (
+        <Box key={`${s.key} ${s.name}`}>
+          <StepBlock step={s} number={i + 1} />
+          {formula.steps[i + 1]?.key !== s.key &&
+            formula.waits.filter((w) => w.from === s.key).map((w) => <WaitBlock key={w.to} wait={w} />)}
+        </Box>
+      ))}
+      <WaitBlock
+        wait={{ ...keeping, from: '', to: '' }}
+        name={`Then keeps ${durationText(keeping.max)}${keeping.place ? ` in the ${keeping.place}` : ' on the bench'}`}
+      />
+      {formula.rescue && (
+        <Box sx={{ mt: 2 }}>
+          <b>If it goes wrong:</b> {formula.rescue}
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+function StepBlock({ step, number }: { step: FormulaStep; number: number }) {
+  const { low, likely, high, perKilo } = step.minutes;
+  const school = SCHOOLS.find((s) => s.key === step.when?.school);
+  return (
+    <Box
+      sx={{
+        p: 1.5,
+        border: '1px solid var(--zl-line)',
+        borderLeft: `8px solid var(--zl-${step.work === 'hands' ? 'zest' : step.work === 'oven' ? 'oven' : 'muted'})`,
+        borderRadius: 1.5,
+        bgcolor: 'var(--zl-card)',
+        mb: step.when ? 0.5 : 0,
+      }}
+    >
+      <Box sx={{ display: 'flex', gap: 2, flexWrap: 'wrap', alignItems: 'baseline' }}>
+        <Box component="h3" sx={{ typography: 'h3', m: 0, flex: 1 }}>
+          {number}. {step.name}
+        </Box>
+        <Box sx={{ color: 'var(--zl-muted)', fontSize: 14 }}>
+          {likely} min ({low}–{high}){perKilo ? `, + ${perKilo} per kg` : ''}
+          {step.skill ? ` · ${step.skill}` : ''}
+        </Box>
+      </Box>
+      {school && (
+        <Box sx={{ fontSize: 13.5, color: 'var(--zl-muted)' }}>
+          {school.question}: {school.choices.find((c) => c.key === step.when?.choice)?.name}
+        </Box>
+      )}
+      <Box sx={{ mt: 0.5 }}>{step.how}</Box>
+      {step.sign && (
+        <Box sx={{ mt: 0.5 }}>
+          <b>Until:</b> {step.sign}
+        </Box>
+      )}
+      {step.check && (
+        <Box sx={{ mt: 0.5 }}>
+          <b>Checked:</b> {step.check.text}. If not: {step.check.otherwise}
+        </Box>
+      )}
+      {(step.reminders ?? []).map((r) => (
+        <Box key={r.text} sx={{ mt: 0.5, fontSize: 14, color: 'var(--zl-muted)' }}>
+          after {r.after} min{r.every ? ` and every ${r.every} min` : ''}: {r.text}
+        </Box>
+      ))}
+      {step.caution && <Caution text={step.caution} />}
+    </Box>
+  );
+}
+
+function WaitBlock({
+  wait,
+  name,
+}: {
+  wait: Pick<FormulaWait, 'min' | 'max' | 'place' | 'why'> & { from: string; to: string };
+  name?: string;
+}) {
+  const place: Place =
+    wait.place === 'fridge' || wait.place === 'freezer' || wait.place === 'dry box' ? wait.place : 'bench';
+  const limit = wait.max === null ? '' : `, at most ${durationText(wait.max)}`;
+  const where = wait.place ? ` in the ${wait.place}` : '';
+  return (
+    <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'stretch', minHeight: 40, ml: 2, my: 0.25 }}>
+      <Box aria-hidden sx={[{ width: 10, borderRadius: '2px' }, placeBackground(place)]} />
+      <Box sx={{ alignSelf: 'center', fontSize: 14, color: 'var(--zl-muted)' }}>
+        {name
+          ? `${name}${wait.min > 0 ? `; used after ${durationText(wait.min)} at the earliest` : ''}`
+          : `${wait.min === 0 ? 'at once' : `at least ${durationText(wait.min)}`}${limit}${where}`}
+        {wait.why && `: ${wait.why}`}
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,70 @@
+'use client';
+
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import type { Reading } from '@/core/measure/show-quantity';
+import type { Country } from '@/core/measure/units';
+
+interface ReadingFieldsProps {
+  reading: Reading;
+  countries: readonly Country[];
+  disabled: boolean;
+  onChange: (reading: Reading) => void;
+}
+
+/** In which units somebody reads. */
+export function ReadingFields({ reading, countries, disabled, onChange }: ReadingFieldsProps) {
+  const choices: { key: keyof Reading; label: string; options: [string, string][] }[] = [
+    {
+      key: 'weight',
+      label: 'Weights',
+      options: [
+        ['g', 'grams'],
+        ['oz', 'pounds, ounces'],
+      ],
+    },
+    {
+      key: 'volume',
+      label: 'Volumes',
+      options: [
+        ['ml', 'millilitres'],
+        ['cups', 'cups, spoons'],
+      ],
+    },
+    {
+      key: 'temperature',
+      label: 'Heat',
+      options: [
+        ['C', '°C'],
+        ['F', '°F'],
+        ['gas', 'gas mark'],
+      ],
+    },
+    {
+      key: 'length',
+      label: 'Lengths',
+      options: [
+        ['cm', 'cm'],
+        ['in', 'inches'],
+      ],
+    },
+    { key: 'country', label: 'Cups of', options: countries.map((c) => [c, c]) },
+  ];
+  return choices.map((c) => (
+    <TextField
+      key={c.key}
+      select
+      label={c.label}
+      value={reading[c.key]}
+      disabled={disabled}
+      onChange={(e) => onChange({ ...reading, [c.key]: e.target.value })}
+      sx={{ width: 150 }}
+    >
+      {c.options.map(([value, name]) => (
+        <MenuItem key={value} value={value}>
+          {name}
+        </MenuItem>
+      ))}
+    </TextField>
+  ));
+}

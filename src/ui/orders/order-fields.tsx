@@ -1,0 +1,112 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Checkbox from '@mui/material/Checkbox';
+import FormControl from '@mui/material/FormControl';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import FormHelperText from '@mui/material/FormHelperText';
+import FormLabel from '@mui/material/FormLabel';
+import TextField from '@mui/material/TextField';
+import { DateTimePicker } from '@mui/x-date-pickers/DateTimePicker';
+import { DateTime } from 'luxon';
+import { Controller, type Control } from 'react-hook-form';
+import type { OrderForm } from '@/core/formats/order-form';
+import { ALLERGENS } from '@/core/formula/formula';
+import type { OrderFormView } from '@/server/order-pages';
+
+const WALL_CLOCK = "yyyy-MM-dd'T'HH:mm";
+
+interface OrderTextProps {
+  control: Control<OrderForm>;
+  name: 'title' | 'customer' | 'portions' | 'inscription' | 'note';
+  label: string;
+  hint?: string;
+  type?: string;
+  multiline?: boolean;
+}
+
+/** A text field of the order; what is wrong stands under it. */
+export function OrderText({ control, name, label, hint, ...rest }: OrderTextProps) {
+  return (
+    <Controller
+      control={control}
+      name={name}
+      render={({ field, fieldState }) => (
+        <TextField
+          {...field}
+          {...rest}
+          id={`order-${name}`}
+          label={label}
+          minRows={rest.multiline ? 3 : undefined}
+          error={fieldState.invalid}
+          helperText={fieldState.error?.message ?? hint ?? ' '}
+        />
+      )}
+    />
+  );
+}
+
+export function Pickup({ control, form, known }: { control: Control<OrderForm>; form: OrderFormView; known: boolean }) {
+  return (
+    <Controller
+      control={control}
+      name="pickup"
+      render={({ field, fieldState }) => (
+        <DateTimePicker
+          label="Pickup"
+          ampm={false}
+          format="ccc d LLL yyyy, HH:mm"
+          minutesStep={5}
+          timezone={form.zone}
+          value={DateTime.fromISO(field.value, { zone: form.zone })}
+          minDateTime={known ? undefined : DateTime.fromISO(form.earliest, { zone: form.zone })}
+          maxDateTime={DateTime.fromISO(form.latest, { zone: form.zone })}
+          onChange={(time) => field.onChange(time?.isValid ? time.toFormat(WALL_CLOCK) : '')}
+          slotProps={{
+            textField: {
+              size: 'small',
+              fullWidth: true,
+              onBlur: field.onBlur,
+              error: fieldState.invalid,
+              helperText: fieldState.error?.message ?? ' ',
+            },
+          }}
+        />
+      )}
+    />
+  );
+}
+
+/** What the eaters must not get: boxes, so that nothing is misspelt. */
+export function Avoid({ control }: { control: Control<OrderForm> }) {
+  return (
+    <Controller
+      control={control}
+      name="avoid"
+      render={({ field, fieldState }) => (
+        <FormControl error={fieldState.invalid} component="fieldset">
+          <FormLabel component="legend">The eaters must not get</FormLabel>
+          <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(118px, 1fr))' }}>
+            {ALLERGENS.map((a) => (
+              <FormControlLabel
+                key={a}
+                label={a}
+                control={
+                  <Checkbox
+                    checked={field.value.includes(a)}
+                    onChange={(_, checked) =>
+                      field.onChange(checked ? [...field.value, a] : field.value.filter((x) => x !== a))
+                    }
+                  />
+                }
+              />
+            ))}
+          </Box>
+          <FormHelperText>
+            {fieldState.error?.message ?? 'Checked against every ingredient. Local food law comes first.'}
+          </FormHelperText>
+        </FormControl>
+      )}
+    />
+  );
+}

@@ -1,0 +1,266 @@
+'use client';
+
+import { yupResolver } from '@hookform/resolvers/yup';
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Checkbox from '@mui/material/Checkbox';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import NextLink from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { useForm, useWatch, type FieldPath } from 'react-hook-form';
+import { orderForm, type OrderForm } from '@/core/formats/order-form';
+import type { OrderFormView } from '@/server/order-pages';
+import type { OrderReview } from '@/server/review-order';
+import { changeOrderAction, reviewOrderAction, takeOrderAction } from '../actions';
+import { Page } from '../parts/page';
+import { Avoid, OrderText, Pickup } from './order-fields';
+import { StepBuild } from './step-build';
+import { StepReview } from './step-review';
+import { StepSize } from './step-size';
+
+const LOST = 'The server did not answer. What you typed is still here: try again.';
+
+/** The steps of an order, each with the fields that it holds. */
+const STEPS: { name: string; fields: FieldPath<OrderForm>[] }[] = [
+  { name: 'Eaters', fields: ['title', 'customer', 'pickup', 'portions', 'avoid'] },
+  { name: 'Shape', fields: ['size'] },
+  { name: 'Build', fields: ['build', 'swaps', 'choices'] },
+  { name: 'Look', fields: ['inscription', 'note', 'without'] },
+  { name: 'Review', fields: [] },
+];
+const REVIEW = STEPS.length - 1;
+
+interface OrderWizardProps {
+  /** Null for a new order. */
+  id: number | null;
+  version: number;
+  title: string;
+  form: OrderFormView;
+}
+
+/** An order step by step; on the last step it is broken down and planned on trial before it is saved. */
+export function OrderWizard({ id, version, title, form }: OrderWizardProps) {
+  const router = useRouter();
+  const { control, handleSubmit, setError, setValue, trigger, getValues, formState } = useForm<OrderForm>({
+    resolver: yupResolver(orderForm),
+    defaultValues: form.values,
+    mode: 'onTouched',
+  });
+  // What was opened is what is changed: a refresh behind the form must not make a stale edit look new.
+  const [opened] = useState(version);
+  const [step, setStep] = useState(0);
+  const [problem, setProblem] = useState<string | null>(null);
+  const [review, setReview] = useState<OrderReview | null>(null);
+  const values = useWatch({ control }) as OrderForm;
+  const { errors } = formState;
+  const build = form.builds.find((b) => b.id === values.build);
+  const optional = build?.parts.filter((p) => p.optional) ?? [];
+
+  const set = (change: Partial<OrderForm>) => {
+    for (const [name, value] of Object.entries(change))
+      setValue(name as FieldPath<OrderForm>, value as never, {
+        shouldDirty: true,
+        shouldValidate: formState.isSubmitted,
+      });
+  };
+
+  /** Shows what the server found wrong beside its field, on the step that holds it. */
+  const refused = (message: string, fields: Record<string, string> = {}) => {
+    setProblem(message);
+    for (const [field, text] of Object.entries(fields))
+      setError(field as FieldPath<OrderForm>, { type: 'server', message: text });
+    const wrong = STEPS.findIndex((s) => s.fields.some((f) => f in fields));
+    if (wrong >= 0) setStep(wrong);
+  };
+
+  const go = async (to: number) => {
+    // Forward only over fields that are right; back always.
+    for (let s = step; s < to; s++) {
+      if (await trigger(STEPS[s]!.fields, { shouldFocus: true })) continue;
+      setStep(s);
+      return;
+    }
+    setProblem(null);
+    setStep(to);
+    if (to !== REVIEW) return;
+    setReview(null);
+    try {
+      const result = await reviewOrderAction(id, getValues());
+      if (result.ok) setReview(result.review);
+      else refused(result.message, result.fields);
+    } catch {
+      setProblem(LOST);
+      setStep(REVIEW - 1);
+    }
+  };
+
+  const save = handleSubmit(
+    async (typed) => {
+      setProblem(null);
+      try {
+        const result = id === null ? await takeOrderAction(typed) : await changeOrderAction(id, opened, typed);
+        if (result.ok) router.push(`/orders/${result.id}`);
+        else refused(result.message, result.fields);
+      } catch {
+        setProblem(LOST);
+      }
+    },
+    (wrong) => {
+      const at = STEPS.findIndex((s) => s.fields.some((f) => f in wrong));
+      if (at >= 0) setStep(at);
+    },
+  );
+
+  return (
+    <Page
+      title={id === null ? 'New order' : `Change ${title}`}
+      actions={
+        <Button color="secondary" component={NextLink} href={id === null ? '/orders' : `/orders/${id}`}>
+          Cancel
+        </Button>
+      }
+    >
+      <StepBar step={step} wrong={STEPS.map((s) => s.fields.some((f) => f in errors))} onGo={go} />
+      <Box component="form" method="post" noValidate onSubmit={save}>
+        {problem && (
+          <Alert severity="error" sx={{ mb: 2 }}>
+            {problem}
+          </Alert>
+        )}
+        <Box hidden={step !== 0}>
+          <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' }, columnGap: 4, rowGap: 1.25 }}>
+            <Box sx={{ display: 'grid', gap: 1.25, alignContent: 'start' }}>
+              <OrderText
+                control={control}
+                name="title"
+                label="Name of the ladder"
+                hint="As it should stand on the wall: “Abara christening”"
+              />
+              <OrderText control={control} name="customer" label="Customer" />
+              <Pickup control={control} form={form} known={id !== null} />
+              <OrderText control={control} name="portions" label="Portions" type="number" />
+            </Box>
+            <Avoid control={control} />
+          </Box>
+        </Box>
+        {step === 1 && (
+          <StepSize
+            portions={Number(values.portions)}
+            size={values.size}
+            build={values.build}
+            problem={errors.size?.message}
+            onChoose={(size, of) => set(of === values.build ? { size } : { size, build: of, swaps: {}, without: [] })}
+          />
+        )}
+        {step === 2 && (
+          <StepBuild
+            values={values}
+            builds={form.builds}
+            set={set}
+            problem={errors.build?.message ?? (errors.swaps as { message?: string } | undefined)?.message}
+          />
+        )}
+        <Box hidden={step !== 3}>
+          <Box sx={{ display: 'grid', gap: 1.5, maxWidth: 560 }}>
+            <OrderText
+              control={control}
+              name="inscription"
+              label="Inscription"
+              hint="Letter for letter, as it should stand on the cake"
+            />
+            {optional.length > 0 && (
+              <Box component="fieldset" sx={{ border: 0, p: 0, m: 0 }}>
+                <Box component="legend" sx={{ color: 'var(--zl-muted)', p: 0 }}>
+                  Decoration
+                </Box>
+                {optional.map((p) => (
+                  <FormControlLabel
+                    key={p.role}
+                    sx={{ display: 'flex' }}
+                    label={p.label}
+                    control={
+                      <Checkbox
+                        checked={!values.without.includes(p.role)}
+                        onChange={(_, on) =>
+                          set({
+                            without: on ? values.without.filter((r) => r !== p.role) : [...values.without, p.role],
+                          })
+                        }
+                      />
+                    }
+                  />
+                ))}
+              </Box>
+            )}
+            <OrderText control={control} name="note" label="Note for the kitchen" multiline />
+          </Box>
+        </Box>
+        {step === REVIEW && <StepReview review={review} />}
+        <Box sx={{ display: 'flex', gap: 1, mt: 3 }}>
+          {step > 0 && (
+            <Button size="large" variant="outlined" color="secondary" onClick={() => go(step - 1)}>
+              Back
+            </Button>
+          )}
+          {step < REVIEW && (
+            <Button size="large" variant="contained" onClick={() => go(step + 1)}>
+              {step === REVIEW - 1 ? 'Review' : `On to ${STEPS[step + 1]!.name.toLowerCase()}`}
+            </Button>
+          )}
+          {step === REVIEW && (
+            <Button type="submit" size="large" variant="contained" disabled={formState.isSubmitting || !review}>
+              {formState.isSubmitting ? 'Planning…' : id === null ? 'Save and plan' : 'Save the change'}
+            </Button>
+          )}
+        </Box>
+      </Box>
+    </Page>
+  );
+}
+
+/** Where one is: the steps as rungs between two rails lying down. */
+function StepBar({ step, wrong, onGo }: { step: number; wrong: boolean[]; onGo: (to: number) => void }) {
+  return (
+    <Box
+      component="ol"
+      aria-label="Steps of the order"
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: `repeat(${STEPS.length}, 1fr)`,
+        listStyle: 'none',
+        m: 0,
+        mb: 2.5,
+        p: 0,
+        borderTop: '3px solid var(--zl-ink)',
+        borderBottom: '3px solid var(--zl-ink)',
+        maxWidth: 760,
+      }}
+    >
+      {STEPS.map((s, i) => (
+        <Box key={s.name} component="li" sx={{ borderLeft: i > 0 ? '2px solid var(--zl-line)' : 0 }}>
+          <Box
+            component="button"
+            type="button"
+            aria-current={i === step ? 'step' : undefined}
+            onClick={() => onGo(i)}
+            sx={{
+              width: '100%',
+              minHeight: 44,
+              border: 0,
+              font: 'inherit',
+              cursor: 'pointer',
+              color: i === step ? 'var(--zl-onZest)' : 'inherit',
+              bgcolor: i === step ? 'var(--zl-zest)' : i < step ? 'var(--zl-card)' : 'transparent',
+              fontWeight: i === step ? 700 : 400,
+            }}
+          >
+            {wrong[i] ? '■ ' : ''}
+            {s.name}
+          </Box>
+        </Box>
+      ))}
+    </Box>
+  );
+}

@@ -1,0 +1,127 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import { useEffect, useState } from 'react';
+import type { ShapeOffer } from '@/server/sizes';
+import { ChoiceCard } from '../parts/choice-card';
+
+const SHAPES: Record<string, string> = { round: 'Round tiers', square: 'Square', roll: 'Rolls', heart: 'Heart' };
+/** Offers shown of each shape. */
+const SHOWN = 6;
+
+interface StepSizeProps {
+  portions: number;
+  size: string;
+  build: string;
+  onChoose: (size: string, build: string) => void;
+  problem: string | undefined;
+}
+
+/** Shapes and tiers that give enough, from the tins the kitchen owns, smallest surplus first. */
+export function StepSize({ portions, size, build, onChoose, problem }: StepSizeProps) {
+  const offers = useOffers(portions);
+  if (offers === null) return <p>Looking through the tins…</p>;
+  if (offers.length === 0)
+    return <p>No set of the kitchen’s tins gives {portions} portions. Split the order, or change the portions.</p>;
+  const shapes = [...new Set(offers.map((o) => o.form))];
+  return (
+    <Box role="radiogroup" aria-label="Shape and tiers">
+      {problem && (
+        <Box role="alert" sx={{ color: 'var(--zl-missesText)', mb: 1 }}>
+          {problem}
+        </Box>
+      )}
+      {shapes.map((shape) => {
+        const own = offers.filter((o) => o.form === shape);
+        const chosen = own.findIndex((o) => o.value === size);
+        const shown = own.filter((_, i) => i < SHOWN || i === chosen);
+        return (
+          <Box key={shape} component="section" sx={{ mb: 2.5 }}>
+            <Box component="h2" sx={{ typography: 'h3', m: 0, mb: 0.75, color: 'var(--zl-muted)' }}>
+              {SHAPES[shape] ?? shape}
+            </Box>
+            <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(210px, 1fr))', gap: 1 }}>
+              {shown.map((o) => (
+                <ChoiceCard
+                  key={o.value}
+                  chosen={o.value === size}
+                  label={`${o.name}, ${portionsText(o)}`}
+                  onChoose={() => onChoose(o.value, o.builds.some((b) => b.id === build) ? build : o.builds[0]!.id)}
+                >
+                  <Silhouette tiers={o.tiers} roll={o.form === 'roll'} />
+                  <b>{o.name}</b>
+                  <Box sx={{ fontSize: 13.5, color: 'var(--zl-muted)' }}>
+                    {portionsText(o)} · {o.builds.length} {o.builds.length === 1 ? 'build' : 'builds'}
+                  </Box>
+                </ChoiceCard>
+              ))}
+            </Box>
+          </Box>
+        );
+      })}
+    </Box>
+  );
+}
+
+function portionsText(o: ShapeOffer): string {
+  const counts = o.builds.map((b) => b.portions);
+  const [least, most] = [Math.min(...counts), Math.max(...counts)];
+  return `${least === most ? least : `${least}–${most}`} portions`;
+}
+
+/** The tiers from the side, to scale among themselves. mm to px. */
+const SCALE = 0.13;
+
+function Silhouette({ tiers, roll }: { tiers: { width: number; height: number }[]; roll: boolean }) {
+  const height = roll ? tiers[0]!.height : tiers.reduce((sum, t) => sum + t.height, 0);
+  const width = roll ? tiers.length * (tiers[0]!.width + 12) : Math.max(...tiers.map((t) => t.width));
+  const tops = tiers.map((_, i) => height - tiers.slice(0, i + 1).reduce((sum, t) => sum + t.height, 0));
+  return (
+    <Box
+      component="svg"
+      aria-hidden
+      viewBox={`0 0 ${width} ${height}`}
+      sx={{ display: 'block', width: width * SCALE, height: height * SCALE, maxWidth: '100%', mb: 0.75 }}
+    >
+      {tiers.map((t, i) =>
+        roll ? (
+          <circle
+            key={i}
+            cx={i * (t.width + 12) + t.width / 2}
+            cy={height / 2}
+            r={t.width / 2}
+            fill="var(--zl-zest)"
+            stroke="var(--zl-ink)"
+            strokeWidth={4}
+          />
+        ) : (
+          <rect
+            key={i}
+            x={(width - t.width) / 2 + 2}
+            y={tops[i]! + 2}
+            width={t.width - 4}
+            height={t.height - 4}
+            rx={6}
+            fill="var(--zl-zest)"
+            stroke="var(--zl-ink)"
+            strokeWidth={4}
+          />
+        ),
+      )}
+    </Box>
+  );
+}
+
+/** Offers for a number of portions; null while they are looked for. */
+export function useOffers(portions: number): ShapeOffer[] | null {
+  const [found, setFound] = useState<{ portions: number; offers: ShapeOffer[] } | null>(null);
+  useEffect(() => {
+    const gone = new AbortController();
+    fetch(`/api/sizes?portions=${portions}`, { signal: gone.signal })
+      .then((response) => response.json() as Promise<ShapeOffer[]>)
+      .then((offers) => setFound({ portions, offers }))
+      .catch(() => undefined);
+    return () => gone.abort();
+  }, [portions]);
+  return found?.portions === portions ? found.offers : null;
+}

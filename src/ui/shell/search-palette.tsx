@@ -1,0 +1,169 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Dialog from '@mui/material/Dialog';
+import { useRouter } from 'next/navigation';
+import { useEffect, useId, useState } from 'react';
+import type { Found } from '@/server/search';
+
+/** Shown of each group, so that one group does not push the others out of sight. */
+const SHOWN = 6;
+
+/** Opened by `/` from anywhere: orders, formulas and calculators by any of their words. */
+export function SearchPalette() {
+  const [open, setOpen] = useState(false);
+  useEffect(() => {
+    const onKey = (e: KeyboardEvent) => {
+      if (e.key !== '/' || e.ctrlKey || e.metaKey || e.altKey || isTyping(e.target)) return;
+      e.preventDefault();
+      setOpen(true);
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, []);
+  return (
+    <>
+      <Box
+        component="button"
+        type="button"
+        aria-label="Find anything"
+        aria-keyshortcuts="/"
+        onClick={() => setOpen(true)}
+        sx={{
+          font: 'inherit',
+          color: 'inherit',
+          bgcolor: 'transparent',
+          border: '1.5px solid rgb(255 255 255 / 35%)',
+          borderRadius: 1,
+          minHeight: 36,
+          px: 1.25,
+          cursor: 'pointer',
+          whiteSpace: 'nowrap',
+        }}
+      >
+        Find <b>/</b>
+      </Box>
+      <Dialog
+        open={open}
+        onClose={() => setOpen(false)}
+        fullWidth
+        maxWidth="sm"
+        aria-label="Find anything"
+        slotProps={{
+          paper: {
+            sx: { bgcolor: 'var(--zl-paper)', border: '2px solid var(--zl-ink)', alignSelf: 'flex-start', mt: 8 },
+          },
+        }}
+      >
+        {open && <Palette onClose={() => setOpen(false)} />}
+      </Dialog>
+    </>
+  );
+}
+
+function Palette({ onClose }: { onClose: () => void }) {
+  const router = useRouter();
+  const list = useId();
+  const [words, setWords] = useState('');
+  const [at, setAt] = useState(0);
+  const [all, setAll] = useState<Found[] | null>(null);
+  useEffect(() => {
+    const gone = new AbortController();
+    fetch('/api/search', { signal: gone.signal })
+      .then((r) => r.json() as Promise<Found[]>)
+      .then(setAll)
+      .catch(() => undefined);
+    return () => gone.abort();
+  }, []);
+  const found = matching(all ?? [], words);
+  const go = (to: Found | undefined) => {
+    if (!to) return;
+    onClose();
+    router.push(to.href);
+  };
+  return (
+    <Box sx={{ p: 1.5 }}>
+      <Box
+        component="input"
+        autoFocus
+        role="combobox"
+        aria-expanded
+        aria-controls={list}
+        aria-activedescendant={found[at] ? `${list}-${at}` : undefined}
+        aria-label="Orders, formulas, calculators"
+        placeholder="Orders, formulas, ingredients, calculators"
+        value={words}
+        onChange={(e: React.ChangeEvent<HTMLInputElement>) => {
+          setWords(e.target.value);
+          setAt(0);
+        }}
+        onKeyDown={(e: React.KeyboardEvent) => {
+          if (e.key === 'ArrowDown' || e.key === 'ArrowUp') {
+            e.preventDefault();
+            setAt((i) => Math.max(0, Math.min(found.length - 1, i + (e.key === 'ArrowDown' ? 1 : -1))));
+          }
+          if (e.key === 'Enter') go(found[at]);
+        }}
+        sx={{
+          width: '100%',
+          boxSizing: 'border-box',
+          font: 'inherit',
+          fontSize: 19,
+          p: 1.25,
+          color: 'inherit',
+          bgcolor: 'var(--zl-card)',
+          border: '2px solid var(--zl-muted)',
+          borderRadius: 1.5,
+        }}
+      />
+      <Box id={list} role="listbox" aria-label="Found" sx={{ mt: 1, maxHeight: '55vh', overflowY: 'auto' }}>
+        {found.map((f, i) => (
+          <Box key={f.href}>
+            {found[i - 1]?.group !== f.group && (
+              <Box sx={{ fontSize: 12.5, fontWeight: 700, color: 'var(--zl-muted)', mt: 1 }}>{f.group}</Box>
+            )}
+            <Box
+              id={`${list}-${i}`}
+              role="option"
+              aria-selected={i === at}
+              onClick={() => go(f)}
+              onMouseMove={() => setAt(i)}
+              sx={{
+                display: 'flex',
+                gap: 2,
+                px: 1,
+                py: 0.9,
+                borderRadius: 1,
+                cursor: 'pointer',
+                bgcolor: i === at ? 'var(--zl-zest)' : 'transparent',
+                color: i === at ? 'var(--zl-onZest)' : 'inherit',
+              }}
+            >
+              <Box sx={{ flex: 1, fontWeight: 600 }}>{f.label}</Box>
+              <Box sx={{ fontSize: 14, opacity: 0.85 }}>{f.detail}</Box>
+            </Box>
+          </Box>
+        ))}
+        {all !== null && found.length === 0 && <Box sx={{ p: 1 }}>Nothing has all these words.</Box>}
+      </Box>
+    </Box>
+  );
+}
+
+/** Those that have all words, names before ingredients, a few of each group. */
+function matching(all: Found[], words: string): Found[] {
+  const wanted = words.toLowerCase().split(/\s+/).filter(Boolean);
+  const hits = all.filter((f) => wanted.every((w) => `${f.label} ${f.detail} ${f.words}`.toLowerCase().includes(w)));
+  const named = (f: Found) => wanted.every((w) => f.label.toLowerCase().includes(w));
+  const groups = [...new Set(all.map((f) => f.group))];
+  return groups.flatMap((g) => {
+    const own = hits.filter((f) => f.group === g);
+    return [...own.filter(named), ...own.filter((f) => !named(f))].slice(0, SHOWN);
+  });
+}
+
+function isTyping(target: EventTarget | null): boolean {
+  return (
+    target instanceof HTMLElement && (target.isContentEditable || /^(input|textarea|select)$/i.test(target.tagName))
+  );
+}

@@ -1,0 +1,119 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import type { CalcValues } from '@/core/calculators/calculator';
+import { pieceBox, type PlacedPiece } from '@/core/shape/piece';
+
+/** A cutting plan to scale: the sheet from above, every piece where it lies. */
+export function SheetDrawing({ sheet, placed }: { sheet: { length: number; width: number }; placed: PlacedPiece[] }) {
+  const rim = 6;
+  return (
+    <Box
+      component="svg"
+      role="img"
+      aria-label={`Sheet of ${sheet.length} × ${sheet.width} mm with ${placed.length} pieces`}
+      viewBox={`${-rim} ${-rim} ${sheet.length + 2 * rim} ${sheet.width + 2 * rim}`}
+      sx={{ width: '100%', maxHeight: 380, display: 'block' }}
+    >
+      <rect
+        x={0}
+        y={0}
+        width={sheet.length}
+        height={sheet.width}
+        fill="var(--zl-bench)"
+        stroke="var(--zl-ink)"
+        strokeWidth={3}
+      />
+      {placed.map((p, i) => (
+        <path key={i} d={outline(p, sheet.width)} fill="var(--zl-zest)" stroke="var(--zl-ink)" strokeWidth={2.5} />
+      ))}
+    </Box>
+  );
+}
+
+/** Plans count y upwards, the screen downwards. */
+function outline(p: PlacedPiece, height: number): string {
+  const { width: w, height: h } = pieceBox(p);
+  const [left, right, low, high] = [p.x, p.x + w, height - p.y, height - p.y - h];
+  if (p.shape === 'rectangle') return `M${left} ${low}H${right}V${high}H${left}Z`;
+  const r = p.diameter / 2;
+  if (p.shape === 'disc')
+    return `M${left} ${low - r}A${r} ${r} 0 1 1 ${right} ${low - r}A${r} ${r} 0 1 1 ${left} ${low - r}Z`;
+  const arc = (to: string) => `A${r} ${r} 0 0 1 ${to}`;
+  switch (p.turn) {
+    case 0:
+      return `M${left} ${low}${arc(`${right} ${low}`)}Z`;
+    case 1:
+      return `M${right} ${low}${arc(`${right} ${high}`)}Z`;
+    case 2:
+      return `M${right} ${high}${arc(`${left} ${high}`)}Z`;
+    case 3:
+      return `M${left} ${high}${arc(`${left} ${low}`)}Z`;
+  }
+}
+
+interface PanelValue {
+  name: string;
+  count: number;
+  width: number;
+  height: number;
+  outline: [number, number][];
+}
+
+/** Panels side by side, to scale, and the ways to have them at 1 : 1. */
+export function PanelDrawing({
+  calculator,
+  fields,
+  values,
+}: {
+  calculator: string;
+  fields: unknown;
+  values: CalcValues;
+}) {
+  const panels = values.panels as unknown as PanelValue[];
+  const gap = 18;
+  const width = panels.reduce((sum, p) => sum + p.width + gap, gap);
+  const height = Math.max(...panels.map((p) => p.height));
+  const lefts = panels.map((_, i) => gap + panels.slice(0, i).reduce((sum, p) => sum + p.width + gap, 0));
+  const query = `calc=${calculator}&fields=${encodeURIComponent(JSON.stringify(fields))}`;
+  return (
+    <Box>
+      <Box
+        component="svg"
+        role="img"
+        aria-label={panels.map((p) => `${p.count} × ${p.name}`).join(', ')}
+        viewBox={`0 0 ${width} ${height + 60}`}
+        sx={{ width: '100%', maxHeight: 320, display: 'block' }}
+      >
+        {panels.map((p, i) => (
+          <g key={p.name} transform={`translate(${lefts[i]} ${height - p.height + 6})`}>
+            <polygon
+              points={p.outline.map(([x, y]) => `${x},${p.height - y}`).join(' ')}
+              fill="var(--zl-card)"
+              stroke="var(--zl-ink)"
+              strokeWidth={2}
+            />
+            <text x={p.width / 2} y={p.height + 20} textAnchor="middle" fontSize={14} fill="var(--zl-ink)">
+              {p.count} × {p.name}
+            </text>
+            <text x={p.width / 2} y={p.height + 38} textAnchor="middle" fontSize={13} fill="var(--zl-muted)">
+              {Number(p.width.toFixed(1))} × {Number(p.height.toFixed(1))} mm
+            </text>
+          </g>
+        ))}
+      </Box>
+      <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+        <Button variant="outlined" color="secondary" href={`/api/templates?${query}`} target="_blank">
+          PDF at 1 : 1
+        </Button>
+        {panels.map((p, i) => (
+          <Button key={p.name} color="secondary" href={`/api/templates?${query}&page=${i}`} target="_blank">
+            SVG {p.name}
+          </Button>
+        ))}
+      </Box>
+      <Box sx={{ mt: 0.5, fontSize: 13.5, color: 'var(--zl-muted)' }}>
+        Measure the finished cake first. Print at 100 %: the bar on each page must measure 50 mm.
+      </Box>
+    </Box>
+  );
+}
