@@ -35,7 +35,7 @@ export async function panelPdf(calculator: string, input: unknown): Promise<Buff
   return renderToBuffer(
     <Document title="Templates at 1 : 1">
       {pages.map((p) => (
-        <Page key={p.title} size={[p.width * MM, p.height * MM]}>
+        <Page key={p.title} size={[p.width * MM, p.height * MM]} wrap={false}>
           <Svg width={p.width * MM} height={p.height * MM} viewBox={`0 0 ${p.width} ${p.height}`}>
             {p.lines.map((l, i) => {
               const pen = TEMPLATE_PENS[l.kind];

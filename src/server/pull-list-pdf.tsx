@@ -55,9 +55,7 @@ export async function pullListPdf(view: PullListView): Promise<Buffer> {
           <Row key={t.key} tick={t.key}>
             <Text style={styles.time}>{time(t.at)}</Text>
             <Text style={{ flex: 1 }}>{t.text}</Text>
-            <Text style={[styles.muted, { width: 170 }]}>
-              {t.step}, {t.forWhom}
-            </Text>
+            <Text style={[styles.muted, { width: 170 }]}>{[...t.steps, ...t.forWhom].join(', ')}</Text>
           </Row>
         ))}
         <Text style={styles.section}>Weigh out</Text>

@@ -19,10 +19,27 @@ test('a step is begun and finished with one tap each, the wall shows it, and a t
   await now.getByRole('button', { name: '+ 5 min' }).click();
   await expect(now.getByRole('button', { name: 'Done' })).toBeEnabled();
   await now.getByRole('button', { name: 'Done' }).click();
+  // Where a check gates the end of the step, it is asked first.
+  const gate = now.getByRole('group', { name: 'Check before it is done' });
+  if (await gate.isVisible()) await gate.getByRole('button', { name: 'Yes, done' }).click();
   await expect(page.getByText(`Told last: “${name}” done`)).toBeVisible();
   await expect(wall.locator('[data-state="done"]', { hasText: name }).first()).toBeAttached();
   await page.getByRole('button', { name: 'Take it back' }).click();
   await expect(now.getByRole('heading')).toHaveText(name);
+});
+
+test('a check holds a step until it is answered, with the number that was read', async ({ page }) => {
+  await go(page, '/orders/4');
+  // The curd of the christening is cooked by somebody: find who, and their bench.
+  await page
+    .getByRole('region', { name: 'The ladder of this order' })
+    .getByRole('button', { name: /^Cook quince curd/ })
+    .click();
+  const details = page.getByRole('dialog');
+  await expect(details).toContainText('Before it is done');
+  await expect(details).toContainText('82–85 °C at the heart');
+  await expect(details).toContainText('Before it begins');
+  await expect(details).toContainText('out of the cold');
 });
 
 test('formulas scale by a yield', async ({ page }) => {

@@ -19,6 +19,9 @@ export function listed(names: string[]): string {
   return names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
 }
 
+/** A name inside a sentence: "unsalted butter". */
+const inside = (name: string) => name.charAt(0).toLowerCase() + name.slice(1);
+
 /**
  * What a step of a formula wants prepared: cold things taken out in time, bowl chilled, tins lined, gelatine soaked, the
  * oven heated. Ingredients count for the step they go into, else for the first for hands.
@@ -38,10 +41,10 @@ export function preparationsOf(
   for (const before of [...new Set(own.flatMap((i) => i.takeOut ?? []))])
     list.push({
       kind: 'take out',
-      text: `Take ${listed(own.filter((i) => i.takeOut === before).map((i) => i.name))} out of the cold`,
+      text: `Take ${listed(own.filter((i) => i.takeOut === before).map((i) => inside(i.name)))} out of the cold`,
       before,
     });
-  const cold = own.filter((i) => i.keepCold).map((i) => i.name);
+  const cold = own.filter((i) => i.keepCold).map((i) => inside(i.name));
   if (step.chill)
     list.push({
       kind: 'chill',

@@ -37,8 +37,9 @@ export interface PullTask {
   kind: PreparationKind;
   at: number;
   text: string;
-  step: string;
-  forWhom: string;
+  /** What it is for, and whose. */
+  steps: string[];
+  forWhom: string[];
 }
 
 export interface PullList {
@@ -61,6 +62,22 @@ const keyOf = (id: string) =>
     .at(-1)!;
 /** "o1.layers.mix" of "o1.layers.mix.2": what all mixes of one component have in common. */
 const stem = (id: string) => id.replace(/\.\d+$/, '');
+
+/** The same thing asked for again within this many minutes is done once, at the earlier time. */
+const AT_ONCE = 30;
+
+function joinTasks(sorted: PullTask[]): PullTask[] {
+  const joined: PullTask[] = [];
+  for (const task of sorted) {
+    const same = joined.find((t) => t.kind === task.kind && t.text === task.text && task.at - t.at <= AT_ONCE);
+    if (!same) joined.push(task);
+    else {
+      same.steps = [...new Set([...same.steps, ...task.steps])];
+      same.forWhom = [...new Set([...same.forWhom, ...task.forWhom])];
+    }
+  }
+  return joined;
+}
 
 /**
  * What has to be weighed, prepared, cracked and bought for the work that begins in a span [from, to) of minutes, each with
@@ -100,18 +117,20 @@ export function pullList(
       warns: rounded.warns,
     };
   });
-  const tasks = inside
-    .flatMap((w) =>
-      w.step.preparations.map((p): PullTask => ({
-        key: `${p.kind} ${w.step.id} ${p.before}`,
-        kind: p.kind,
-        at: w.start - p.before,
-        text: p.text,
-        step: w.step.name,
-        forWhom: w.forWhom,
-      })),
-    )
-    .sort((a, b) => a.at - b.at);
+  const tasks = joinTasks(
+    inside
+      .flatMap((w) =>
+        w.step.preparations.map((p): PullTask => ({
+          key: `${p.kind} ${w.step.id} ${p.before}`,
+          kind: p.kind,
+          at: w.start - p.before,
+          text: p.text,
+          steps: [w.step.name],
+          forWhom: [w.forWhom],
+        })),
+      )
+      .sort((a, b) => a.at - b.at),
+  );
   const eggs = eggUse(weighOuts, works, to, kitchen);
   return { weighOuts, tasks, eggs, shopping: shoppingList(weighOuts, eggs, kitchen.ingredients, stock) };
 }

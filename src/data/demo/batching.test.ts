@@ -169,10 +169,15 @@ describe('the pull list', () => {
     const out = list.tasks.filter((t) => t.kind === 'take out');
     expect(out.length).toBeGreaterThan(0);
     expect(new Set(list.tasks.map((t) => t.key)).size).toBe(list.tasks.length);
-    for (const t of list.tasks)
-      expect(t.at).toBeLessThan(
-        works(1000).find((w) => w.step.name === t.step && w.forWhom === t.forWhom)!.start + 400,
-      );
+    for (const t of list.tasks) {
+      const first = works(1000).filter((w) => t.steps.includes(w.step.name) && t.forWhom.includes(w.forWhom));
+      expect(t.at).toBeLessThan(Math.min(...first.map((w) => w.start)));
+    }
+  });
+  it('does once what is asked for twice within half an hour, and for whom', () => {
+    const butter = list.tasks.filter((t) => t.text === 'Take unsalted butter out of the cold');
+    for (const [i, t] of butter.entries()) if (i > 0) expect(t.at - butter[i - 1]!.at).toBeGreaterThan(30);
+    expect(new Set(butter.flatMap((t) => t.forWhom))).toEqual(new Set(['O1', 'O2', 'O3', 'O4']));
   });
   it('cracks enough eggs, and names who can take what is left', () => {
     expect(list.eggs.crack).toBeGreaterThan(5);
@@ -210,7 +215,8 @@ describe('the pull list', () => {
           pullList(works(1000), cut, 5000, kitchen, stock),
         ];
         expect(sum(a.weighOuts) + sum(b.weighOuts)).toBeCloseTo(sum(list.weighOuts), 6);
-        expect(a.tasks.length + b.tasks.length).toBe(list.tasks.length);
+        // A task at the cut may have to be done on either side of it.
+        expect(a.tasks.length + b.tasks.length).toBeGreaterThanOrEqual(list.tasks.length);
       }),
       { numRuns: 25 },
     );

@@ -204,7 +204,7 @@ describe('what a step wants prepared', () => {
     expect(of('o1.layers.bake.1').map((p) => p.text)).toEqual(['Heat the oven to 170 °C']);
     const ring = breakDown(order('apricot-dome', [round(22)]), kitchen);
     expect(of('o1.mousse.base', ring).map((p) => p.kind)).toEqual(['soak']);
-    expect(of('o1.mousse.fold', ring)[0]!.text).toBe('Chill bowl and whisk; leave Cream, 35 % fat in the cold');
+    expect(of('o1.mousse.fold', ring)[0]!.text).toBe('Chill bowl and whisk; leave cream, 35 % fat in the cold');
   });
 });
 

@@ -98,7 +98,9 @@ function Allergens({ scaled, view }: { scaled: Scaled; view: FormulaView }) {
 
 function Eggs({ scaled, view }: { scaled: Scaled; view: FormulaView }) {
   const of = (part: 'whole' | 'white' | 'yolk') =>
-    scaled.lines.filter((l) => scaled.known.get(l.ingredient)?.egg === part).reduce((sum, l) => sum + l.grams, 0);
+    scaled.rounded.lines
+      .filter((l) => scaled.known.get(l.ingredient)?.egg === part)
+      .reduce((sum, l) => sum + l.grams, 0);
   const need = { whole: of('whole'), whites: of('white'), yolks: of('yolk') };
   if (need.whole + need.whites + need.yolks === 0) return null;
   const ledger = eggLedger([need], view.figures.eggWeight);

@@ -20,6 +20,14 @@ interface StepSizeProps {
 /** Shapes and tiers that give enough, from the tins the kitchen owns, smallest surplus first. */
 export function StepSize({ portions, size, build, onChoose, problem }: StepSizeProps) {
   const offers = useOffers(portions);
+  // A size that gives too little any more makes way for the nearest that gives enough.
+  const [first] = offers ?? [];
+  const lost = first !== undefined && !offers!.some((o) => o.value === size);
+  useEffect(() => {
+    if (!lost) return;
+    const own = offers!.find((o) => o.builds.some((b) => b.id === build)) ?? first!;
+    onChoose(own.value, own.builds.some((b) => b.id === build) ? build : own.builds[0]!.id);
+  }, [lost, offers, build, first, onChoose]);
   if (offers === null) return <p>Looking through the tins…</p>;
   if (offers.length === 0)
     return <p>No set of the kitchen’s tins gives {portions} portions. Split the order, or change the portions.</p>;
@@ -70,7 +78,7 @@ function portionsText(o: ShapeOffer): string {
 }
 
 /** The tiers from the side, to scale among themselves. mm to px. */
-const SCALE = 0.13;
+const SCALE = 0.2;
 
 function Silhouette({ tiers, roll }: { tiers: { width: number; height: number }[]; roll: boolean }) {
   const height = roll ? tiers[0]!.height : tiers.reduce((sum, t) => sum + t.height, 0);

@@ -92,9 +92,7 @@ export function PullListPage({ view }: { view: PullListView }) {
               <Time>{time(t.at)}</Time>
               <Box sx={{ flex: 1, minWidth: 0 }}>
                 {t.text}
-                <Muted>
-                  {t.step}, {t.forWhom}
-                </Muted>
+                <Muted>{[...t.steps, ...t.forWhom].join(', ')}</Muted>
               </Box>
             </Tick>
           ))}

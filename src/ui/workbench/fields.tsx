@@ -191,7 +191,7 @@ function ListField({
               minWidth: 0,
               display: 'grid',
               gap: 1,
-              gridTemplateColumns: 'repeat(auto-fit, minmax(96px, 1fr))',
+              gridTemplateColumns: 'repeat(auto-fit, minmax(136px, 1fr))',
             }}
           >
             {names.map((n) => (

@@ -1,0 +1,48 @@
+import { expect, test } from '@playwright/test';
+import { go } from './go';
+
+test.describe('the pull list', () => {
+  test('keeps its ticks over a reload', async ({ page }) => {
+    await go(page, '/pull-list?days=3');
+    const weigh = page.getByRole('region', { name: 'Weigh out' });
+    const first = weigh.getByRole('checkbox').first();
+    const label = (await first.getAttribute('aria-label'))!;
+    await first.check();
+    await expect(page.getByRole('checkbox', { name: label, exact: true }).first()).toBeChecked();
+    await page.waitForTimeout(500);
+    await page.reload();
+    await expect(page.getByRole('checkbox', { name: label, exact: true }).first()).toBeChecked();
+    await page.getByRole('checkbox', { name: label, exact: true }).first().uncheck();
+    await page.waitForTimeout(500);
+    await page.reload();
+    await expect(page.getByRole('checkbox', { name: label, exact: true }).first()).not.toBeChecked();
+  });
+
+  test('adds up eggs and shopping, and prints as PDF', async ({ page, request }) => {
+    await go(page, '/pull-list?days=5');
+    await expect(page.getByRole('region', { name: 'Egg ledger' })).toContainText(/Crack \d+ eggs/);
+    await expect(page.getByRole('region', { name: 'To buy' })).toContainText('in the house');
+    await expect(page.getByRole('region', { name: /^Take out/ })).toContainText('out of the cold');
+    const pdf = await request.get('/api/pull-list?days=2');
+    expect(pdf.headers()['content-type']).toBe('application/pdf');
+    expect((await pdf.body()).subarray(0, 5).toString()).toBe('%PDF-');
+  });
+
+  test('offers one batch for several orders; accepted it is one rung on each of their ladders, and can be split', async ({
+    page,
+  }) => {
+    await go(page, '/pull-list?days=5');
+    const batches = page.getByRole('region', { name: 'Batches' });
+    await expect(batches).toContainText(/saves/);
+    await batches.getByRole('button', { name: 'Make one batch' }).first().click();
+    await expect(batches).toContainText('in one batch');
+    const members = (await batches.getByText(/ \+ /).first().textContent())!;
+    await expect(page.getByRole('region', { name: 'Weigh out' })).toContainText(members);
+    await go(page, '/orders');
+    await page.getByRole('link', { name: members.split(' + ')[1]! }).click();
+    await expect(page.getByText(/one batch with/).first()).toBeVisible();
+    await go(page, '/pull-list?days=5');
+    await batches.getByRole('button', { name: 'Split again' }).click();
+    await expect(batches.getByRole('button', { name: 'Split again' })).toHaveCount(0);
+  });
+});

@@ -1,0 +1,64 @@
+import { expect, test } from '@playwright/test';
+import { go } from './go';
+
+test.describe('the workbench', () => {
+  test('reckons as one types, with units, and says what is wrong', async ({ page }) => {
+    await go(page, '/workbench?calc=tin-swap');
+    const results = page.getByLabel('Results');
+    await expect(results).toContainText('1.572');
+    await expect(results).toContainText('1\u2009415 g');
+    await page.getByLabel('diameter, mm').first().fill('8 in');
+    await expect(results).toContainText('1.233');
+    await page.getByLabel('Formula weighs, g').fill('some');
+    await expect(page.getByText('“some” is not a quantity.').first()).toBeVisible();
+    await expect(page.getByLabel('Formula weighs, g')).toHaveValue('some');
+  });
+
+  test('draws a cutting plan to scale', async ({ page }) => {
+    await go(page, '/workbench?calc=cutting');
+    await expect(page.getByRole('img', { name: 'Sheet of 600 × 400 mm with 6 pieces' })).toBeVisible();
+  });
+
+  test('gives panels as templates at 1 : 1', async ({ page, request }) => {
+    await go(page, '/workbench?calc=panels-box');
+    await expect(page.getByRole('img', { name: '2 × long side, 2 × short side, 1 × lid' })).toBeVisible();
+    const href = (await page.getByRole('link', { name: 'PDF at 1 : 1' }).getAttribute('href'))!;
+    const pdf = await (await request.get(href)).body();
+    expect(pdf.subarray(0, 5).toString()).toBe('%PDF-');
+    const svg = await (await request.get(`${href}&page=0`)).text();
+    expect(svg).toContain('width="210mm"');
+    expect((await request.get('/api/templates?calc=panels-box&fields=%7B%22thickness%22%3A%22x%22%7D')).status()).toBe(
+      400,
+    );
+  });
+
+  test('everything is found by a slash', async ({ page }) => {
+    await go(page, '/orders');
+    await page.keyboard.press('/');
+    const find = page.getByRole('combobox', { name: 'Orders, formulas, calculators' });
+    await find.fill('gelatine');
+    await expect(page.getByRole('option', { name: /^Gelatine/ })).toBeVisible();
+    await find.fill('bloom');
+    await page.keyboard.press('ArrowDown');
+    await expect(page.getByRole('option', { selected: true })).toHaveCount(1);
+    await find.fill('orchard');
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('heading', { name: 'Orchard wedding' })).toBeVisible();
+  });
+});
+
+test('the kitchen’s figures and schools are its own, and are computed with', async ({ page }) => {
+  await go(page, '/kitchen');
+  const field = page.getByLabel('Stays in bowl and bag, share');
+  await field.fill('7');
+  await page.getByRole('button', { name: 'Save 1 and plan again' }).click();
+  await expect(page.getByText('A number from 0 to 0.9.')).toBeVisible();
+  await expect(field).toHaveValue('7');
+  await field.fill('0.2');
+  await page.getByRole('button', { name: 'Save 1 and plan again' }).click();
+  await expect(page.getByText('started at 0.1')).toBeVisible();
+  await page.getByRole('radio', { name: 'Damp cloth' }).click();
+  await expect(page.getByRole('radio', { name: 'Damp cloth' })).toHaveAttribute('aria-checked', 'true');
+  await go(page, '/workbench?calc=coat');
+  await expect(page.getByLabel('Results')).toContainText('609 g');
+});
