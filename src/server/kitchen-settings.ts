@@ -44,6 +44,12 @@ export async function loadKitchenSettings(): Promise<KitchenView | null> {
   };
 }
 
+/** The units in which the kitchen reads; metric while there is none. */
+export async function kitchenReading(): Promise<Reading> {
+  const rows = await readKitchen(await database());
+  return rows?.kitchen.reading ?? METRIC;
+}
+
 export interface KitchenChange {
   /** Numbers by the path of the figure. */
   figures?: Record<string, number>;

@@ -1,3 +1,5 @@
+import { retell } from '../../core/measure/retell';
+import { METRIC, type Reading } from '../../core/measure/show-quantity';
 import type { Check } from '../../core/formula/formula';
 import type { BrokenStep } from '../../core/breakdown/breakdown';
 import type { StepState } from '../../core/floor/floor-state';
@@ -85,7 +87,9 @@ export function benchView(person: string, situation: Situation, plan: PlanRow): 
     .filter((s) => bench.broken(s.id)?.work === 'hands' && states.get(s.id)?.state !== 'done')
     .filter((s) => (states.get(s.id)?.people ?? s.people).includes(person))
     .sort((a, b) => rank(states.get(a.id)) - rank(states.get(b.id)) || a.start - b.start);
-  const steps = mine.slice(0, SHOWN_THEN + 1).map((s) => bench.step(s));
+  const reading = row.reading ?? situation.kitchen.rows.kitchen.reading ?? METRIC;
+  const tell = (s: BenchStep) => retold(s, reading);
+  const steps = mine.slice(0, SHOWN_THEN + 1).map((s) => tell(bench.step(s)));
   const told = [...states.values()].filter((s) => s.people.includes(person)).sort((a, b) => b.event - a.event);
   const [last] = told;
   const today = timeOf(minute, situation.kitchen.clock).toISODate();
@@ -95,14 +99,29 @@ export function benchView(person: string, situation: Situation, plan: PlanRow): 
     person: { id: row.id, name: row.name, initials: row.initials },
     now: steps[0] ?? null,
     then: steps.slice(1),
-    alone: bench.alone(),
-    toStart: bench.toStart(),
+    alone: bench.alone().map((a) => retoldAlone(a, reading)),
+    toStart: bench.toStart().map((a) => retoldAlone(a, reading)),
     last: last
       ? { step: last.step, name: bench.broken(last.step)?.name ?? '', what: last.state === 'done' ? 'done' : 'begun' }
       : null,
     doneToday: told.filter((s) => s.end !== null && timeOf(s.end, situation.kitchen.clock).toISODate() === today)
       .length,
   };
+}
+
+/** A step in the units that its person reads. Numbers to be typed stay in °C and g, as the probe and the scale have them. */
+function retold(s: BenchStep, reading: Reading): BenchStep {
+  const say = <T extends string | null>(text: T) => (text === null ? text : retell(text, reading)) as T;
+  return {
+    ...s,
+    ...{ name: say(s.name), amount: say(s.amount), how: say(s.how), sign: say(s.sign), caution: say(s.caution) },
+    reminders: s.reminders.map((r) => ({ ...r, text: say(r.text) })),
+    prepare: s.prepare.map((p) => ({ ...p, text: say(p.text) })),
+  };
+}
+
+function retoldAlone(a: AloneView, reading: Reading): AloneView {
+  return { ...a, detail: retell(a.detail, reading) };
 }
 
 const rank = (state?: StepState) => (state?.state === 'running' ? 0 : 1);

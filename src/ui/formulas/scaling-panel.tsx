@@ -6,8 +6,8 @@ import TextField from '@mui/material/TextField';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { bakersPercentages } from '@/core/formula/percentages';
-import { onTheScale, showQuantity } from '@/core/measure/show-quantity';
 import type { FormulaView } from '@/server/formula-pages';
+import { useReading } from '../parts/reading';
 import type { Scale, Scaled } from './use-scaled';
 
 const NAMES: Record<Scale, string> = { yield: 'Yield', mix: 'Mix', tins: 'Tins', scarce: 'What there is' };
@@ -15,6 +15,7 @@ const NAMES: Record<Scale, string> = { yield: 'Yield', mix: 'Mix', tins: 'Tins',
 /** How much to make, and what to weigh for it. */
 export function ScalingPanel({ view, scaled }: { view: FormulaView; scaled: Scaled }) {
   const { settings: s, set, known } = scaled;
+  const { grams } = useReading();
   const scales = (Object.keys(NAMES) as Scale[]).filter(
     (k) => k !== 'tins' || (view.figures.batter && view.moulds.length > 0),
   );
@@ -98,7 +99,7 @@ export function ScalingPanel({ view, scaled }: { view: FormulaView; scaled: Scal
         sx={{ fontSize: 13.5, mb: 1, color: scaled.problem ? 'var(--zl-missesText)' : 'var(--zl-muted)' }}
       >
         {scaled.problem ??
-          `${showQuantity(scaled.total, 'mass')} of mix, ${Math.round(view.formula.loss * 100)} % lost on the way, gives ${showQuantity(scaled.yield, 'mass')}`}
+          `${grams(scaled.total)} of mix, ${Math.round(view.formula.loss * 100)} % lost on the way, gives ${grams(scaled.yield)}`}
       </Box>
       <Box
         component="table"
@@ -111,7 +112,7 @@ export function ScalingPanel({ view, scaled }: { view: FormulaView; scaled: Scal
       >
         <thead>
           <tr>
-            <th className="n">g</th>
+            <th className="n">Weigh</th>
             <th>Ingredient</th>
             <th className="n">{base === 'flour' ? '% of flour' : '% of all'}</th>
           </tr>
@@ -123,7 +124,7 @@ export function ScalingPanel({ view, scaled }: { view: FormulaView; scaled: Scal
             return (
               <tr key={l.ingredient}>
                 <td className="n">
-                  <b>{onTheScale(l.grams)}</b>
+                  <b>{grams(l.grams)}</b>
                 </td>
                 <td>
                   {ingredient?.name ?? l.ingredient}

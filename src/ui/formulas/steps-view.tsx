@@ -1,3 +1,5 @@
+'use client';
+
 import Box from '@mui/material/Box';
 import { durationText } from '@/core/measure/duration-text';
 import type { Formula, FormulaStep, FormulaWait } from '@/core/formula/formula';
@@ -5,6 +7,7 @@ import { SCHOOLS } from '@/core/formula/schools';
 import type { Place } from '@/server/views/wall-view';
 import { placeBackground } from '../ladder/places';
 import { Caution } from '../parts/caution';
+import { useReading } from '../parts/reading';
 
 /** The steps of a formula as a ladder: rungs with the waits between them. */
 export function StepsView({ formula }: { formula: Formula }) {
@@ -36,6 +39,7 @@ export function StepsView({ formula }: { formula: Formula }) {
 
 function StepBlock({ step, number }: { step: FormulaStep; number: number }) {
   const { low, likely, high, perKilo } = step.minutes;
+  const { tell } = useReading();
   const school = SCHOOLS.find((s) => s.key === step.when?.school);
   return (
     <Box
@@ -50,7 +54,7 @@ function StepBlock({ step, number }: { step: FormulaStep; number: number }) {
     >
       <Box sx={{ display: 'flex', gap: 2, flexWrap: 'wrap', alignItems: 'baseline' }}>
         <Box component="h3" sx={{ typography: 'h3', m: 0, flex: 1 }}>
-          {number}. {step.name}
+          {number}. {tell(step.name)}
         </Box>
         <Box sx={{ color: 'var(--zl-muted)', fontSize: 14 }}>
           {likely} min ({low}–{high}){perKilo ? `, + ${perKilo} per kg` : ''}
@@ -62,10 +66,10 @@ function StepBlock({ step, number }: { step: FormulaStep; number: number }) {
           {school.question}: {school.choices.find((c) => c.key === step.when?.choice)?.name}
         </Box>
       )}
-      <Box sx={{ mt: 0.5 }}>{step.how}</Box>
+      <Box sx={{ mt: 0.5 }}>{tell(step.how)}</Box>
       {step.sign && (
         <Box sx={{ mt: 0.5 }}>
-          <b>Until:</b> {step.sign}
+          <b>Until:</b> {tell(step.sign)}
         </Box>
       )}
       {step.check && (

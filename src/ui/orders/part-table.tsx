@@ -6,11 +6,9 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import NextLink from 'next/link';
 import { useState } from 'react';
-import { showQuantity } from '@/core/measure/show-quantity';
 import type { PartChange } from '@/server/change-part';
 import type { PartView } from '@/server/views/order-view';
-
-const grams = (g: number) => showQuantity(g, 'mass');
+import { useReading } from '../parts/reading';
 
 interface PartTableProps {
   parts: PartView[];
@@ -22,6 +20,7 @@ interface PartTableProps {
 /** The components with their amounts. A tap on a number opens the sum behind it, what it is for, and what to weigh. */
 export function PartTable({ parts, onChange, busy = false }: PartTableProps) {
   const [open, setOpen] = useState<string | null>(null);
+  const { tell } = useReading();
   return (
     <Box>
       {parts.map((p) => {
@@ -44,7 +43,7 @@ export function PartTable({ parts, onChange, busy = false }: PartTableProps) {
                 component="button"
                 type="button"
                 aria-expanded={shown}
-                aria-label={`${p.label}: ${p.amount}. How it comes about`}
+                aria-label={`${p.label}: ${tell(p.amount)}. How it comes about`}
                 onClick={() => setOpen(shown ? null : p.role)}
                 sx={{
                   border: 0,
@@ -60,7 +59,7 @@ export function PartTable({ parts, onChange, busy = false }: PartTableProps) {
                   whiteSpace: 'nowrap',
                 }}
               >
-                {p.amount}
+                {tell(p.amount)}
                 {p.computed !== null && <Muted> by hand</Muted>}
               </Box>
             </Box>
@@ -89,6 +88,7 @@ function Explained({
   onChange?: (change: PartChange) => void;
   busy: boolean;
 }) {
+  const { grams, tell } = useReading();
   return (
     <Box
       sx={{
@@ -102,7 +102,7 @@ function Explained({
         fontSize: 14,
       }}
     >
-      {p.because}
+      {tell(p.because)}
       {p.computed !== null && (
         <Box sx={{ mt: 0.5, fontWeight: 700 }}>
           Set by hand to {grams(p.grams)}; computed {grams(p.computed)}.
@@ -116,10 +116,10 @@ function Explained({
       )}
       {p.drawn.map((d) => (
         <Box key={d} sx={{ mt: 0.5 }}>
-          {d}
+          {tell(d)}
         </Box>
       ))}
-      <Numbers name="Weigh" rows={p.lines.map((l) => [`${l.grams} g`, l.name])} />
+      <Numbers name="Weigh" rows={p.lines.map((l) => [grams(l.grams), l.name])} />
       {onChange && (
         <>
           <SetAmount part={p} busy={busy} onChange={onChange} />

@@ -10,6 +10,7 @@ import NextLink from 'next/link';
 import { useEffect, useState, type ReactNode } from 'react';
 import type { StepView } from '@/server/views/step-view';
 import { Caution } from './caution';
+import { useReading } from './reading';
 
 type Loaded = { id: string; view: StepView } | { id: string; problem: string };
 
@@ -59,6 +60,7 @@ export function StepDrawer({ step, onClose }: { step: string | null; onClose: ()
 const STATES = { planned: null, overdue: 'should have begun', running: 'under way', done: 'done' };
 
 function Details({ view }: { view: StepView }) {
+  const { tell } = useReading();
   return (
     <>
       <Box sx={{ fontSize: 13.5, color: 'var(--zl-muted)' }}>
@@ -74,9 +76,9 @@ function Details({ view }: { view: StepView }) {
       <Box sx={{ fontWeight: 700, mt: 0.5 }}>{view.when}</Box>
       <Box sx={{ color: 'var(--zl-muted)', fontSize: 13.5 }}>{view.minutes}</Box>
       {view.caution && <Caution text={view.caution} />}
-      <Fact name="How much">{view.amount}</Fact>
-      <Fact name="How">{view.how}</Fact>
-      <Fact name="Until">{view.sign}</Fact>
+      <Fact name="How much">{view.amount && tell(view.amount)}</Fact>
+      <Fact name="How">{tell(view.how)}</Fact>
+      <Fact name="Until">{view.sign && tell(view.sign)}</Fact>
       <Fact name="Before it is done">{view.check ? `${view.check.text}. If not: ${view.check.otherwise}` : null}</Fact>
       <Reasons name="Before it begins" lines={view.prepare} />
       <Reasons name="Reminders" lines={view.reminders} />

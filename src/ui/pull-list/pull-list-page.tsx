@@ -9,14 +9,13 @@ import { DateTime } from 'luxon';
 import { useRouter } from 'next/navigation';
 import { useOptimistic, useTransition, type ReactNode } from 'react';
 import { timeOf } from '@/core/planner/calendars';
-import { showQuantity } from '@/core/measure/show-quantity';
 import type { PullListView } from '@/server/pull-list';
 import { tickAction } from '../actions';
 import { Page } from '../parts/page';
+import { useReading } from '../parts/reading';
 import { useAction } from '../parts/use-action';
 import { Batches } from './batches';
 
-const grams = (g: number) => showQuantity(g, 'mass');
 const SPANS = [1, 2, 3, 5, 7];
 
 /** Everything to weigh, pull, crack and buy for a span of days, to be ticked off. */
@@ -24,6 +23,7 @@ export function PullListPage({ view }: { view: PullListView }) {
   const router = useRouter();
   const action = useAction();
   const { list, clock } = view;
+  const { grams, tell } = useReading();
   const time = (m: number) => timeOf(m, clock).toFormat(view.days > 1 ? 'ccc HH:mm' : 'HH:mm');
   const go = (day: string, days: number) => router.push(`/pull-list?day=${day}&days=${days}`);
   const shift = (by: number) => go(DateTime.fromISO(view.day).plus({ days: by }).toISODate()!, view.days);
@@ -91,7 +91,7 @@ export function PullListPage({ view }: { view: PullListView }) {
             <Tick key={t.key} id={t.key} ticks={ticks} label={`${time(t.at)}: ${t.text}`}>
               <Time>{time(t.at)}</Time>
               <Box sx={{ flex: 1, minWidth: 0 }}>
-                {t.text}
+                {tell(t.text)}
                 <Muted>{[...t.steps, ...t.forWhom].join(', ')}</Muted>
               </Box>
             </Tick>
@@ -105,7 +105,7 @@ export function PullListPage({ view }: { view: PullListView }) {
                 <b>{w.formulaName}</b>, {grams(w.grams)}
                 <Muted>
                   {w.forWhom}
-                  {w.into && ` · ${w.into}`}
+                  {w.into && ` · ${tell(w.into)}`}
                 </Muted>
                 <Box
                   component="ul"
@@ -229,6 +229,7 @@ function Muted({ children }: { children: ReactNode }) {
 
 function Eggs({ view, time }: { view: PullListView; time: (m: number) => string }) {
   const { eggs } = view.list;
+  const { grams } = useReading();
   if (eggs.crack === 0) return null;
   return (
     <Box component="section" aria-label="Egg ledger" sx={{ mb: 3 }}>
@@ -284,6 +285,7 @@ function Eggs({ view, time }: { view: PullListView; time: (m: number) => string 
 }
 
 function Shopping({ view, ticks }: { view: PullListView; ticks: Ticks }) {
+  const { grams } = useReading();
   const buys = view.list.shopping.filter((g) => g.lines.some((l) => l.buy > 0));
   return (
     <Box component="section" aria-label="To buy">
