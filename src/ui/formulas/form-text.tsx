@@ -30,7 +30,10 @@ export function FormText({ control, name, label, number = false, multiline = fal
           multiline={multiline}
           error={fieldState.invalid}
           helperText={fieldState.error?.message ?? ' '}
-          slotProps={{ htmlInput: number ? { inputMode: 'decimal' } : {} }}
+          slotProps={{
+            htmlInput: number ? { inputMode: 'decimal' } : {},
+            ...(options ? { select: { displayEmpty: true }, inputLabel: { shrink: true } } : {}),
+          }}
         >
           {options?.map((o) => (
             <MenuItem key={o.value} value={o.value}>

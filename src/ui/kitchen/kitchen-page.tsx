@@ -96,6 +96,9 @@ function Units({ view, action }: { view: KitchenView; action: ReturnType<typeof 
   );
 }
 
+/** As far as it matters: what is not touched keeps every digit. */
+const shown = (f: Figure) => String(Number(f.value.toFixed(4)));
+
 const LOST = 'The server did not answer. What you typed is still here: save again.';
 
 function Figures({ view }: { view: KitchenView }) {
@@ -105,7 +108,7 @@ function Figures({ view }: { view: KitchenView }) {
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, start] = useTransition();
   const groups = [...new Set(view.figures.map((f) => f.group))];
-  const changed = view.figures.filter((f) => typed[f.path] !== undefined && typed[f.path] !== String(f.value));
+  const changed = view.figures.filter((f) => typed[f.path] !== undefined && typed[f.path] !== shown(f));
   const save = () =>
     start(async () => {
       setProblem(null);
@@ -161,7 +164,7 @@ function Figures({ view }: { view: KitchenView }) {
                 <FigureField
                   key={f.path}
                   figure={f}
-                  typed={typed[f.path] ?? String(f.value)}
+                  typed={typed[f.path] ?? shown(f)}
                   problem={fields[f.path]}
                   onType={(text) => setTyped((all) => ({ ...all, [f.path]: text }))}
                 />
