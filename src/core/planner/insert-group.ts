@@ -30,8 +30,7 @@ export function insertGroup(table: Timetable, group: Group, options: InsertOptio
   const { model } = table;
   const { direction } = options;
   const late = direction === 'latest';
-  const outer = newWindows(model.steps.length);
-  const now = newWindows(model.steps.length);
+  const { outer, now } = table;
   const living = group.steps.filter((s) => table.exists(s));
   const waiting = new Set(living.filter((s) => model.steps[s]!.fixed === FREE));
   const fail = (failed: number): Inserted => {
@@ -85,10 +84,6 @@ export function insertGroup(table: Timetable, group: Group, options: InsertOptio
     for (const s of living) if (!table.placed[s]) waiting.add(s);
   }
   return { ok: true };
-}
-
-export function newWindows(steps: number): Windows {
-  return { low: new Float64Array(steps), high: new Float64Array(steps) };
 }
 
 /** The next step to place: tied ones first, then the latest (or earliest), all its followers standing already. */

@@ -1,8 +1,8 @@
 import type { LeftOut } from './plan';
 import type { Model } from './model';
 import { FREE, type Group } from './model';
-import { newWindows, insertGroup } from './insert-group';
-import { narrow } from './windows';
+import { insertGroup } from './insert-group';
+import { narrow, newWindows } from './windows';
 import { combinations } from './plan-group';
 import { Timetable } from './timetable';
 import { plainPreference, seatedTimetable } from './search';

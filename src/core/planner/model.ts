@@ -71,6 +71,8 @@ export interface Model {
   waits: WaitModel[];
   holds: HoldModel[];
   groups: Group[];
+  /** Index of its group for every step. */
+  groupOf: Int32Array;
   /** Spans in which at least one person is on shift, merged. */
   attended: Span[];
   stepIndex: Map<string, number>;
@@ -143,12 +145,16 @@ export function compile(problem: Problem): Model {
     return { from, until, items: items(h.kind), units: h.units, ...condition(h.when) };
   });
 
+  const groups = groupSteps(steps, waits, holds);
+  const groupOf = new Int32Array(steps.length);
+  groups.forEach((g, i) => g.steps.forEach((s) => (groupOf[s] = i)));
   return {
     problem,
     steps,
     waits,
     holds,
-    groups: groupSteps(steps, waits, holds),
+    groups,
+    groupOf,
     attended: mergeSpans(problem.people.flatMap((p) => p.shifts)),
     stepIndex,
     personIndex,
@@ -225,5 +231,21 @@ function groupSteps(steps: StepModel[], waits: WaitModel[], holds: HoldModel[]):
     group.holds.push(i);
     addOnce(group.routes, h.route);
   });
+  const depths = depthsOf(steps, waits);
+  for (const g of groups.values()) g.waits.sort((a, b) => depths[waits[a]!.from]! - depths[waits[b]!.from]!);
   return [...groups.values()];
+}
+
+/** The most waits on any way to a step: its place in the order of the network. Waits have no cycles. */
+function depthsOf(steps: StepModel[], waits: WaitModel[]): Int32Array {
+  const depths = new Int32Array(steps.length);
+  const open = Int32Array.from(steps, (s) => s.waitsIn.length);
+  const ready = steps.flatMap((_, i) => (open[i] === 0 ? [i] : []));
+  for (let step = ready.pop(); step !== undefined; step = ready.pop())
+    for (const i of steps[step]!.waitsOut) {
+      const { to } = waits[i]!;
+      depths[to] = Math.max(depths[to]!, depths[step]! + 1);
+      if (--open[to]! === 0) ready.push(to);
+    }
+  return depths;
 }

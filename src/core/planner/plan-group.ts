@@ -67,14 +67,14 @@ function bestOverRoutes(table: Timetable, group: Group, taste: Taste): { best: G
     table.removeGroup(group);
   };
   for (const choices of routes) {
-    if (!take(table, group, choices, taste.prefer)) continue;
+    if (!takeRoutes(table, group, choices, taste.prefer)) continue;
     const onTime = insertGroup(table, group, { direction: 'latest', ...bounds(table, group, 0, null), ...taste });
     if (onTime.ok) keep();
     else failed = onTime.failed;
   }
   if (best) return { best, failed };
   for (const choices of routes) {
-    if (!take(table, group, choices, taste.prefer)) continue;
+    if (!takeRoutes(table, group, choices, taste.prefer)) continue;
     const early = insertGroup(table, group, { direction: 'earliest', ...bounds(table, group, 1, null), ...taste });
     if (!early.ok) {
       failed = early.failed;
@@ -129,7 +129,7 @@ function collectStarts(table: Timetable, group: Group): Map<number, number> {
 }
 
 /** Takes the choices, with the fixed steps that exist under them standing. False if one of them does not fit. */
-function take(table: Timetable, group: Group, choices: number[], prefer: Preference): boolean {
+export function takeRoutes(table: Timetable, group: Group, choices: number[], prefer: Preference): boolean {
   group.routes.forEach((route, i) => (table.choice[route] = choices[i]!));
   for (const s of group.steps) if (table.placed[s] && !table.exists(s)) table.remove(s);
   return seatFixed(table, group, prefer) < 0;
@@ -147,7 +147,7 @@ export function seatFixed(table: Timetable, group: Group, prefer: Preference): n
 }
 
 function show(table: Timetable, group: Group, record: GroupRecord, prefer: Preference): void {
-  take(table, group, record.choices, prefer);
+  takeRoutes(table, group, record.choices, prefer);
   table.removeGroup(group);
   table.restore(group, record);
 }

@@ -1,6 +1,9 @@
 import { groupCost } from './cost';
 import type { Group, Model } from './model';
-import { combinations, planGroup, seatFixed, type Taste } from './plan-group';
+import { polish } from './polish';
+import { reseat, stepsToReseat } from './reseat';
+import { insertGroup } from './insert-group';
+import { combinations, planGroup, seatFixed, takeRoutes, type Taste } from './plan-group';
 import { seededRandom, type Random } from './random';
 import { Timetable, type GroupRecord, type Preference } from './timetable';
 
@@ -105,32 +108,136 @@ function priorityRules(model: Model, random: Random): Group[][] {
   ];
 }
 
+/** Share of the rounds that move single steps instead of whole groups. */
+const STEP_ROUNDS = 0.7;
+
+/**
+ * Large-neighbourhood search with threshold accepting (Dueck and Scheuer 1990): a change may cost a little, less and less
+ * over a cycle, and each cycle begins anew from the best plan. Rounds count, not seconds, so that the same seed and the same
+ * number of rounds give the same plan; the best plan is at hand whenever the search is stopped.
+ */
 function improve(table: Timetable, random: Random, options: SearchOptions): { table: Timetable; cost: number } {
   const { model } = table;
   const { groups } = model;
   const costs = new Map(groups.map((g) => [g, groupCost(table, g)]));
-  let cost = sum(costs.values());
+  const best = new BestPlan(table, costs);
   const plain = plainPreference(model);
+  const cycle = 300 + 25 * groups.length;
   const limit = options.rounds ?? Infinity;
-  for (let round = 0; round < limit && cost > 0 && !options.stop(); round++) {
-    const chosen = neighbourhood(model, costs, random);
-    const before = chosen.map((g) => table.record(g));
-    const was = sum(chosen.map((g) => costs.get(g)!));
-    const taste = noisyTaste(table, plain, random);
-    // Chosen groups leave together, so that each can take another's place.
-    for (const g of chosen) table.removeGroup(g);
-    const shuffled = shuffle(chosen, random);
-    const done = shuffled.every((g) => planGroup(table, g, taste));
-    const after = done ? sum(chosen.map((g) => groupCost(table, g))) : Infinity;
-    if (after <= was) {
-      for (const g of chosen) costs.set(g, groupCost(table, g));
-      if (after < was - 1e-9) {
-        cost = sum(costs.values());
-        options.progress?.(cost);
-      }
-    } else putBack(table, chosen, before);
+  let cost = best.cost;
+  let tolerance = 0;
+  for (let round = 0; round < limit && best.cost > 0 && !options.stop(); round++) {
+    const at = round % cycle;
+    if (at === 0 && round > 0) {
+      cost = best.goBack(table, costs);
+      tolerance = TOLERANCES[Math.floor(random() * TOLERANCES.length)]!;
+    }
+    const threshold = tolerance * ageingPerGroup(best.cost, groups.length) * Math.max(0, 1 - (1.3 * at) / cycle);
+    const step = random() < STEP_ROUNDS;
+    const centre = random() < 0.5 ? drawByCost(costs, random) : groups[Math.floor(random() * groups.length)]!;
+    const steps = step ? stepsToReseat(table, centre, random) : [];
+    const touched = step
+      ? [...new Set(steps.map((s) => model.groupOf[s]!))].map((g) => groups[g]!)
+      : neighbourhood(model, centre, random);
+    if (touched.length === 0) continue;
+    const before = touched.map((g) => table.record(g));
+    const was = sum(touched.map((g) => costs.get(g)!));
+    const done = step
+      ? reseat(table, steps, touched, noisyPreference(plain, random), random)
+      : replant(table, touched, plain, random);
+    const after = done ? sum(touched.map((g) => groupCost(table, g))) : Infinity;
+    if (after > was + threshold) {
+      putBack(table, touched, before);
+      continue;
+    }
+    for (const g of touched) costs.set(g, groupCost(table, g));
+    cost += after - was;
+    best.touch(touched);
+    if (cost < best.cost - 1e-9) {
+      best.keep(table, cost);
+      options.progress?.(cost);
+    }
   }
+  best.goBack(table, costs);
   return { table, cost: sum(costs.values()) };
+}
+
+/** How much dearer a change may be at the beginning of a cycle, in parts of what a group's age costs; drawn for each. */
+const TOLERANCES = [0, 0.03, 0.1, 0.3, 0.8];
+
+/** Lateness costs by hundreds: what is below is age. */
+function ageingPerGroup(cost: number, groups: number): number {
+  return Math.min(cost, 100 * groups) / Math.max(1, groups);
+}
+
+/** The best plan so far, as records of the groups; only what changed since is written again. */
+class BestPlan {
+  cost: number;
+  private readonly records: Map<Group, GroupRecord>;
+  private readonly changed = new Set<Group>();
+
+  constructor(table: Timetable, costs: Map<Group, number>) {
+    this.cost = sum(costs.values());
+    this.records = new Map(table.model.groups.map((g) => [g, table.record(g)]));
+  }
+
+  touch(groups: Group[]): void {
+    for (const g of groups) this.changed.add(g);
+  }
+
+  keep(table: Timetable, cost: number): void {
+    for (const g of this.changed) this.records.set(g, table.record(g));
+    this.changed.clear();
+    this.cost = cost;
+  }
+
+  /** Puts the timetable back to the best plan; returns its cost. */
+  goBack(table: Timetable, costs: Map<Group, number>): number {
+    const groups = [...this.changed];
+    putBack(
+      table,
+      groups,
+      groups.map((g) => this.records.get(g)!),
+    );
+    for (const g of groups) costs.set(g, groupCost(table, g));
+    this.changed.clear();
+    return this.cost;
+  }
+}
+
+/** Share of the groups that are planted forwards from some hour before their pickup, and how long before at most. */
+const FORWARD = 0.25;
+const MOST_AHEAD = 3 * 1440;
+
+/** Plants a group as early as it can be from a drawn hour on, with its hand-overs on time; polishing makes it young again. */
+function plantForward(table: Timetable, group: Group, taste: Taste, random: Random): boolean {
+  const { problem, stepIndex } = table.model;
+  const routes = taste.routes(group);
+  const choices = routes[Math.floor(random() * routes.length)]!;
+  if (!takeRoutes(table, group, choices, taste.prefer)) return false;
+  const pickups = new Map(
+    group.orders.map((o) => [stepIndex.get(problem.orders[o]!.collect)!, problem.orders[o]!.pickup]),
+  );
+  const from = Math.min(...pickups.values()) - Math.floor(random() * MOST_AHEAD);
+  for (const o of group.orders) table.leftOut[o] = 0;
+  return insertGroup(table, group, {
+    direction: 'earliest',
+    prefer: taste.prefer,
+    noise: taste.noise,
+    low: (s) => pickups.get(s) ?? from,
+    high: (s) => pickups.get(s) ?? Infinity,
+  }).ok;
+}
+
+/** Takes whole groups out, so that each can take another's place, and plans them in another order. */
+function replant(table: Timetable, chosen: Group[], plain: Preference, random: Random): boolean {
+  const taste = noisyTaste(table, plain, random);
+  for (const g of chosen) table.removeGroup(g);
+  const plant = (g: Group) =>
+    (random() < FORWARD && plantForward(table, g, taste, random)) || planGroup(table, g, taste);
+  if (!shuffle(chosen, random).every(plant)) return false;
+  for (const g of chosen) polish(table, g, plain);
+  return true;
 }
 
 /** Takes groups out, whole, and restores them to where they were recorded. */
@@ -139,10 +246,9 @@ export function putBack(table: Timetable, groups: Group[], records: GroupRecord[
   groups.forEach((g, i) => table.restore(g, records[i]!));
 }
 
-/** One to four groups: one drawn by its cost, the others near it in time. */
-function neighbourhood(model: Model, costs: Map<Group, number>, random: Random): Group[] {
+/** One to four groups: the one in the centre, the others near it in time. */
+function neighbourhood(model: Model, centre: Group, random: Random): Group[] {
   const { groups, problem } = model;
-  const centre = random() < 0.5 ? drawByCost(costs, random) : groups[Math.floor(random() * groups.length)]!;
   const count = Math.min(groups.length, 1 + Math.floor(random() * 4));
   const time = (g: Group) => (g.orders.length > 0 ? problem.orders[g.orders[0]!]!.pickup : problem.horizon);
   const others = groups
@@ -159,14 +265,18 @@ function drawByCost(costs: Map<Group, number>, random: Random): Group {
   return entries[entries.length - 1]![0];
 }
 
-function noisyTaste(table: Timetable, plain: Preference, random: Random): Taste {
-  const spread = random() < 0.4 ? 0 : 10 ** (random() * 3);
+function noisyPreference(plain: Preference, random: Random): Preference {
   const people = random() < 0.5 ? 0 : 6;
   return {
-    prefer: {
-      person: (step, p) => plain.person(step, p) + people * random(),
-      item: (step, i) => (random() < 0.1 ? random() * i : plain.item(step, i)),
-    },
+    person: (step, p) => plain.person(step, p) + people * random(),
+    item: (step, i) => (random() < 0.1 ? random() * i : plain.item(step, i)),
+  };
+}
+
+function noisyTaste(table: Timetable, plain: Preference, random: Random): Taste {
+  const spread = random() < 0.4 ? 0 : 10 ** (random() * 3);
+  return {
+    prefer: noisyPreference(plain, random),
     noise: () => spread * random(),
     routes: (group) => {
       if (group.routes.length === 0) return [[]];

@@ -44,7 +44,8 @@ export function placeStep(
   return { start: null, stuck: null };
 }
 
-function nextEarlier(table: Timetable, step: number, from: number): number {
+/** The latest start at or before `from` that shifts, hands, items and ovens do not forbid outright. */
+export function nextEarlier(table: Timetable, step: number, from: number): number {
   const s = table.model.steps[step]!;
   let start = from;
   if (s.work === 'oven' || s.work === 'machine') start = latestAttended(table, start, s.minutes);
@@ -69,7 +70,8 @@ function nextEarlier(table: Timetable, step: number, from: number): number {
   return start;
 }
 
-function nextLater(table: Timetable, step: number, from: number): number {
+/** The earliest start at or after `from` that shifts, hands, items and ovens do not forbid outright. */
+export function nextLater(table: Timetable, step: number, from: number): number {
   const s = table.model.steps[step]!;
   let start = from;
   if (s.work === 'oven' || s.work === 'machine') start = earliestAttended(table, start, s.minutes);

@@ -3,6 +3,7 @@ import { LoadProfile } from './load-profile';
 import { FACT, FREE, type Group, type HoldModel, type Model, type WaitModel } from './model';
 import { OvenLoads } from './oven-loads';
 import type { Span } from './problem';
+import { newWindows, type Windows } from './windows';
 
 /** Far before and far after anything a problem can say. */
 const LONG_AGO = -1e9;
@@ -44,6 +45,11 @@ export class Timetable {
   readonly choice: Int32Array;
   /** 1 for an order that is left out. */
   readonly leftOut: Uint8Array;
+  /** Start-time windows in the making, for whoever places steps now: made once, as placing happens a million times. */
+  readonly outer: Windows;
+  readonly now: Windows;
+  /** Waits that count while windows are narrowed. */
+  readonly living: Int32Array;
 
   constructor(readonly model: Model) {
     const { problem } = model;
@@ -68,6 +74,9 @@ export class Timetable {
     this.holdItem = new Int32Array(model.holds.length).fill(-1);
     this.choice = new Int32Array(problem.routes.length);
     this.leftOut = new Uint8Array(problem.orders.length);
+    this.outer = newWindows(model.steps.length);
+    this.now = newWindows(model.steps.length);
+    this.living = new Int32Array(model.waits.length);
   }
 
   end(step: number): number {

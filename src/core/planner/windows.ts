@@ -8,12 +8,8 @@ export interface Windows {
   high: Float64Array;
 }
 
-/** Do these bounds count for the step: is it in the plan, and not settled by facts on both sides? */
-function* livingWaits(table: Timetable, group: Group) {
-  for (const i of group.waits) {
-    const w = table.model.waits[i]!;
-    if (!w.settled && table.waitExists(w)) yield w;
-  }
+export function newWindows(steps: number): Windows {
+  return { low: new Float64Array(steps), high: new Float64Array(steps) };
 }
 
 /**
@@ -24,26 +20,43 @@ function* livingWaits(table: Timetable, group: Group) {
  */
 export function narrow(table: Timetable, group: Group, windows: Windows, stands: (step: number) => boolean): boolean {
   const { low, high } = windows;
-  const waits = [...livingWaits(table, group)];
+  const { steps, waits } = table.model;
+  const { living } = table;
+  let count = 0;
+  for (const i of group.waits) {
+    const w = waits[i]!;
+    if (!w.settled && table.waitExists(w)) living[count++] = i;
+  }
   for (let round = 0; round <= group.steps.length + 1; round++) {
     let changed = false;
-    const raise = (step: number, to: number) => {
-      if (to <= low[step]! || stands(step)) return;
-      low[step] = to;
-      changed = true;
-    };
-    const lower = (step: number, to: number) => {
-      if (to >= high[step]! || stands(step)) return;
-      high[step] = to;
-      changed = true;
-    };
-    for (const { from, to, min, max } of waits) {
-      const minutes = table.model.steps[from]!.minutes;
-      raise(to, low[from]! + minutes + min);
-      lower(from, high[to]! - min - minutes);
+    // Waits lie in the order of the network: one pass forward settles the lows, one backward the highs.
+    for (let k = 0; k < count; k++) {
+      const { from, to, min, max } = waits[living[k]!]!;
+      const end = low[from]! + steps[from]!.minutes;
+      if (end + min > low[to]! && !stands(to)) {
+        low[to] = end + min;
+        changed = true;
+      }
       if (max === Infinity) continue;
-      raise(from, low[to]! - max - minutes);
-      lower(to, high[from]! + minutes + max);
+      const back = low[to]! - max - steps[from]!.minutes;
+      if (back > low[from]! && !stands(from)) {
+        low[from] = back;
+        changed = true;
+      }
+    }
+    for (let k = count - 1; k >= 0; k--) {
+      const { from, to, min, max } = waits[living[k]!]!;
+      const latest = high[to]! - min - steps[from]!.minutes;
+      if (latest < high[from]! && !stands(from)) {
+        high[from] = latest;
+        changed = true;
+      }
+      if (max === Infinity) continue;
+      const forth = high[from]! + steps[from]!.minutes + max;
+      if (forth < high[to]! && !stands(to)) {
+        high[to] = forth;
+        changed = true;
+      }
     }
     if (!changed) return true;
   }
