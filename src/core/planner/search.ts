@@ -109,7 +109,7 @@ function priorityRules(model: Model, random: Random): Group[][] {
 }
 
 /** Share of the rounds that move single steps instead of whole groups. */
-const STEP_ROUNDS = 0.7;
+const STEP_ROUNDS = 0.4;
 
 /**
  * Large-neighbourhood search with threshold accepting (Dueck and Scheuer 1990): a change may cost a little, less and less
@@ -206,12 +206,13 @@ class BestPlan {
 }
 
 /** Share of the groups that are planted forwards from some hour before their pickup, and how long before at most. */
-const FORWARD = 0.25;
+const FORWARD = 0.4;
 const MOST_AHEAD = 3 * 1440;
 
 /** Plants a group as early as it can be from a drawn hour on, with its hand-overs on time; polishing makes it young again. */
 function plantForward(table: Timetable, group: Group, taste: Taste, random: Random): boolean {
   const { problem, stepIndex } = table.model;
+  for (const o of group.orders) table.leftOut[o] = 0;
   const routes = taste.routes(group);
   const choices = routes[Math.floor(random() * routes.length)]!;
   if (!takeRoutes(table, group, choices, taste.prefer)) return false;
@@ -219,7 +220,6 @@ function plantForward(table: Timetable, group: Group, taste: Taste, random: Rand
     group.orders.map((o) => [stepIndex.get(problem.orders[o]!.collect)!, problem.orders[o]!.pickup]),
   );
   const from = Math.min(...pickups.values()) - Math.floor(random() * MOST_AHEAD);
-  for (const o of group.orders) table.leftOut[o] = 0;
   return insertGroup(table, group, {
     direction: 'earliest',
     prefer: taste.prefer,

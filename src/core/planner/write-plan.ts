@@ -38,7 +38,8 @@ export function writePlan(table: Timetable, problem: string | null, seconds: num
     ),
     unplaced,
     score: { unplaced: unplaced.length, lateness, ageing, ovenChanges: ovenChanges(table), cost },
-    bound: { cost: Math.min(cost, lowerBound(model)) },
+    // Rounded down, so that a bound that is met is not above the cost by the last bit of a sum.
+    bound: { cost: Math.floor(lowerBound(model) * 1e6) / 1e6 },
     seconds,
   };
 }
