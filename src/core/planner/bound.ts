@@ -16,10 +16,13 @@ const MOST_ROUNDS = 12;
  * earliest start after it.
  */
 export function lowerBound(model: Model): number {
+  return groupBounds(model).reduce((sum, b) => sum + b, 0);
+}
+
+/** What each group costs at the least, in the order of the model's groups. */
+export function groupBounds(model: Model): number[] {
   const table = new Timetable(model);
-  let bound = 0;
-  for (const group of model.groups) bound += groupBound(table, group);
-  return bound;
+  return model.groups.map((group) => groupBound(table, group));
 }
 
 function groupBound(table: Timetable, group: Group): number {

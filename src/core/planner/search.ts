@@ -1,3 +1,4 @@
+import { groupBounds } from './bound';
 import { groupCost } from './cost';
 import type { Group, Model } from './model';
 import { polish } from './polish';
@@ -109,7 +110,7 @@ function priorityRules(model: Model, random: Random): Group[][] {
 }
 
 /** Share of the rounds that move single steps instead of whole groups. */
-const STEP_ROUNDS = 0.4;
+const STEP_ROUNDS = 0.3;
 
 /**
  * Large-neighbourhood search with threshold accepting (Dueck and Scheuer 1990): a change may cost a little, less and less
@@ -122,11 +123,13 @@ function improve(table: Timetable, random: Random, options: SearchOptions): { ta
   const costs = new Map(groups.map((g) => [g, groupCost(table, g)]));
   const best = new BestPlan(table, costs);
   const plain = plainPreference(model);
+  const least = new Map(groupBounds(model).map((b, i) => [groups[i]!, b]));
+  const bound = sum(least.values());
   const cycle = 300 + 25 * groups.length;
   const limit = options.rounds ?? Infinity;
   let cost = best.cost;
   let tolerance = 0;
-  for (let round = 0; round < limit && best.cost > 0 && !options.stop(); round++) {
+  for (let round = 0; round < limit && best.cost > bound + 1e-9 && !options.stop(); round++) {
     const at = round % cycle;
     if (at === 0 && round > 0) {
       cost = best.goBack(table, costs);
@@ -134,7 +137,7 @@ function improve(table: Timetable, random: Random, options: SearchOptions): { ta
     }
     const threshold = tolerance * ageingPerGroup(best.cost, groups.length) * Math.max(0, 1 - (1.3 * at) / cycle);
     const step = random() < STEP_ROUNDS;
-    const centre = random() < 0.5 ? drawByCost(costs, random) : groups[Math.floor(random() * groups.length)]!;
+    const centre = random() < 0.5 ? drawByExcess(costs, least, random) : groups[Math.floor(random() * groups.length)]!;
     const steps = step ? stepsToReseat(table, centre, random) : [];
     const touched = step
       ? [...new Set(steps.map((s) => model.groupOf[s]!))].map((g) => groups[g]!)
@@ -235,7 +238,10 @@ function replant(table: Timetable, chosen: Group[], plain: Preference, random: R
   for (const g of chosen) table.removeGroup(g);
   const plant = (g: Group) =>
     (random() < FORWARD && plantForward(table, g, taste, random)) || planGroup(table, g, taste);
-  if (!shuffle(chosen, random).every(plant)) return false;
+  // The one in the centre first, as often as not: the others make room for it.
+  const [centre, ...others] = chosen;
+  const sequence = random() < 0.5 ? [centre!, ...shuffle(others, random)] : shuffle(chosen, random);
+  if (!sequence.every(plant)) return false;
   for (const g of chosen) polish(table, g, plain);
   return true;
 }
@@ -258,10 +264,11 @@ function neighbourhood(model: Model, centre: Group, random: Random): Group[] {
   return [centre, ...others.slice(0, count - 1).map((x) => x.g)];
 }
 
-function drawByCost(costs: Map<Group, number>, random: Random): Group {
-  const entries = [...costs];
-  let mark = random() * sum(entries.map(([, c]) => Math.sqrt(c)));
-  for (const [group, c] of entries) if ((mark -= Math.sqrt(c)) <= 0) return group;
+/** A group, the likelier the more it costs above what it must. */
+function drawByExcess(costs: Map<Group, number>, least: Map<Group, number>, random: Random): Group {
+  const entries = [...costs].map(([g, c]) => [g, Math.sqrt(Math.max(0, c - least.get(g)!))] as const);
+  let mark = random() * sum(entries.map(([, e]) => e));
+  for (const [group, e] of entries) if ((mark -= e) <= 0) return group;
   return entries[entries.length - 1]![0];
 }
 

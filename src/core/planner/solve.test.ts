@@ -40,6 +40,30 @@ describe('solve', () => {
     }
   });
 
+  it('improves hundreds of rounds without a rejected plan, and never falls below its bound', () => {
+    for (let seed = 101; seed <= 130; seed++) {
+      const problem = generateProblem({
+        cakes: 2 + (seed % 9),
+        seed,
+        batches: seed % 3 === 0 ? 0.4 : 0,
+        facts: seed % 5 === 0,
+      });
+      const { solved, verdict } = planAndCheck(problem, 250);
+      if (verdict === null || !solved.ok) continue;
+      expect({ seed, errors: verdict.errors }).toEqual({ seed, errors: [] });
+      expect(solved.plan.bound.cost).toBeLessThanOrEqual(verdict.cost + 1e-6);
+    }
+  });
+
+  it('proves an order late by its own shifts and waits', () => {
+    const problem = generateProblem({ cakes: 1, seed: 4 });
+    const early = { ...problem, orders: problem.orders.map((o) => ({ ...o, pickup: 400 })) };
+    const { solved } = planAndCheck(early, 60);
+    if (!solved.ok) throw new Error('no plan');
+    expect(solved.plan.score.lateness).toBeGreaterThan(0);
+    expect(solved.plan.bound.cost).toBeGreaterThan(0.9 * solved.plan.score.cost);
+  });
+
   it('gives the same plan for the same seed and rounds', () => {
     const problem = generateProblem({ cakes: 8, seed: 3 });
     const plans = [1, 2].map(() => planAndCheck(problem, 40).solved);
