@@ -1,6 +1,6 @@
 import { HAND_OVER, type AmountRule, type Build } from '../../core/breakdown/build';
 import type { Form } from '../../core/shape/form';
-import { BLADE, box, boxed, chills, level, stage } from './write-build';
+import { BLADE, box, boxed, chills, level, ringWaits, stage } from './write-build';
 import { DAY, HOUR, checked, turntable } from './write-formula';
 
 const tins = (tinDepth: number, layersPerTin: number): AmountRule => ({ rule: 'batter', tinDepth, layersPerTin });
@@ -297,35 +297,7 @@ export const festiveBuilds: Build[] = [
       ),
       box,
     ],
-    waits: [
-      chills('build', 'release', 4 * HOUR, 7 * DAY, 'frozen right through', {
-        place: 'freezer',
-        units: 1,
-        ageing: 0.002,
-        when: { route: 'set', choice: 'freezer' },
-      }),
-      chills('build', 'release', 8 * HOUR, DAY, 'set right through', { when: { route: 'set', choice: 'fridge' } }),
-      {
-        from: 'release',
-        to: 'glaze',
-        min: 0,
-        max: 12,
-        place: null,
-        units: 0,
-        why: 'the glaze grips only while it is cold',
-        ageing: 0.05,
-      },
-      chills('glaze', 'decorate', 40, 8 * HOUR, 'the glaze sets'),
-      chills('decorate', 'box', 4 * HOUR, 18 * HOUR, 'thaws slowly to the heart', {
-        when: { route: 'set', choice: 'freezer' },
-        ageing: 0.015,
-      }),
-      chills('decorate', 'box', 20, 18 * HOUR, 'sets before the box', {
-        when: { route: 'set', choice: 'fridge' },
-        ageing: 0.015,
-      }),
-      chills('box', HAND_OVER, 0, 12 * HOUR, 'waits cold for its people', { ageing: 0.02 }),
-    ],
+    waits: [...ringWaits(8, 40)],
   },
   {
     id: 'lace-tower',

@@ -1,7 +1,7 @@
 import type { Build } from '../../core/breakdown/build';
 import { HAND_OVER } from '../../core/breakdown/build';
 import { festiveBuilds } from './builds-festive';
-import { BLADE, box, boxed, chills, level, stage } from './write-build';
+import { BLADE, box, boxed, chills, level, ringWaits, stage } from './write-build';
 import { DAY, HOUR, turntable } from './write-formula';
 
 /** Cakes, each of another kind. All names and quantities are invented. */
@@ -235,35 +235,7 @@ export const demoBuilds: Build[] = [
       ),
       box,
     ],
-    waits: [
-      chills('build', 'release', 4 * HOUR, 7 * DAY, 'frozen right through', {
-        place: 'freezer',
-        units: 1,
-        ageing: 0.002,
-        when: { route: 'set', choice: 'freezer' },
-      }),
-      chills('build', 'release', 9 * HOUR, DAY, 'set right through', { when: { route: 'set', choice: 'fridge' } }),
-      {
-        from: 'release',
-        to: 'glaze',
-        min: 0,
-        max: 12,
-        place: null,
-        units: 0,
-        why: 'the glaze grips only while it is cold',
-        ageing: 0.05,
-      },
-      chills('glaze', 'decorate', 15, 6 * HOUR, 'the glaze sets'),
-      chills('decorate', 'box', 4 * HOUR, 18 * HOUR, 'thaws slowly to the heart', {
-        when: { route: 'set', choice: 'freezer' },
-        ageing: 0.015,
-      }),
-      chills('decorate', 'box', 20, 18 * HOUR, 'sets before the box', {
-        when: { route: 'set', choice: 'fridge' },
-        ageing: 0.015,
-      }),
-      chills('box', HAND_OVER, 0, 12 * HOUR, 'waits cold for its people', { ageing: 0.02 }),
-    ],
+    waits: [...ringWaits(9, 15)],
   },
   {
     id: 'hazelnut-discs',

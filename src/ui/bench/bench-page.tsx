@@ -3,9 +3,7 @@
 import Box from '@mui/material/Box';
 import NextLink from 'next/link';
 import { timeOf } from '@/core/planner/calendars';
-import type { AloneView, BenchStep, BenchView } from '@/server/views/bench-view';
-import type { CheckAnswer } from '@/core/floor/check-answer';
-import { durationText } from '@/core/measure/duration-text';
+import type { BenchStep, BenchView } from '@/server/views/bench-view';
 import { extendStepAction, finishStepAction, startStepAction, takeBackStepAction } from '../actions';
 import { Caution } from '../parts/caution';
 import { useAction } from '../parts/use-action';
@@ -13,11 +11,12 @@ import { useHydrated } from '../parts/use-hydrated';
 import { useLive } from '../parts/use-live';
 import { useMinute } from '../parts/use-minute';
 import { ThemeSwitch } from '../shell/theme-switch';
-import { placeBackground } from '../ladder/places';
 import { headingFont } from '../theme/theme';
 import { useState } from 'react';
+import { Alone, ToStart } from './alone';
 import { BigButton } from './big-button';
 import { CheckGate } from './check-gate';
+import { Prepare, Reminders } from './notes';
 import { Timer } from './timer';
 
 const MORE_MINUTES = 5;
@@ -231,52 +230,6 @@ function Now({
   );
 }
 
-/** What has to be seen to before a step: what is due first. */
-function Prepare({ step, minute, time }: { step: BenchStep; minute: number; time: (m: number) => string }) {
-  if (step.prepare.length === 0) return null;
-  return (
-    <Box component="ul" aria-label="Before it begins" sx={{ m: 0, mt: 1.75, p: 0, listStyle: 'none' }}>
-      {[...step.prepare]
-        .sort((a, b) => a.at - b.at)
-        .map((p) => (
-          <Box key={p.text} component="li" sx={{ display: 'flex', gap: 1.5, fontWeight: p.at <= minute ? 700 : 400 }}>
-            <Box sx={{ width: 76, flex: '0 0 auto' }}>{p.at <= minute ? 'by now' : time(p.at)}</Box>
-            <span>{p.text}</span>
-          </Box>
-        ))}
-    </Box>
-  );
-}
-
-/** The reminder whose time has come, loud; and the next one. */
-function Reminders({
-  list,
-  minute,
-  time,
-}: {
-  list: { at: number; text: string }[];
-  minute: number;
-  time: (m: number) => string;
-}) {
-  const now = list.findLast((r) => r.at <= minute);
-  const next = list.find((r) => r.at > minute);
-  if (!now && !next) return null;
-  return (
-    <Box sx={{ mt: 1.5 }}>
-      {now && (
-        <Box role="status" sx={{ fontWeight: 700, fontSize: 24 }}>
-          {time(now.at)}: {now.text}
-        </Box>
-      )}
-      {next && (
-        <Box sx={{ color: 'var(--zl-muted)', fontSize: 17 }}>
-          at {time(next.at)}: {next.text}
-        </Box>
-      )}
-    </Box>
-  );
-}
-
 function Nothing({ view }: { view: BenchView }) {
   return (
     <section aria-label="Now">
@@ -329,105 +282,6 @@ function Then({ step, today, time }: { step: BenchStep; today: string; time: (m:
           {step.order}
           {step.hurry && ` · ${step.hurry.replace(/^N/, 'n')}`}
         </Box>
-      </Box>
-    </Box>
-  );
-}
-
-function ToStart({
-  item,
-  time,
-  busy,
-  onStart,
-}: {
-  item: AloneView;
-  time: (m: number) => string;
-  busy: boolean;
-  onStart: () => void;
-}) {
-  return (
-    <Box sx={{ display: 'flex', gap: 2, py: 1.25, alignItems: 'center', borderBottom: '2px solid var(--zl-line)' }}>
-      <Box
-        aria-hidden
-        sx={[
-          { width: 14, alignSelf: 'stretch', borderRadius: 1, flex: '0 0 auto' },
-          placeBackground(item.place, item.celsius),
-        ]}
-      />
-      <Box sx={{ flex: 1, minWidth: 0 }}>
-        <Box sx={{ fontWeight: 700, fontSize: 22 }}>{item.detail.split(' · ')[0]}</Box>
-        <Box sx={{ color: 'var(--zl-muted)', fontSize: 17 }}>
-          {item.title} · planned {time(item.at)}
-        </Box>
-      </Box>
-      <BigButton kind="main" small disabled={busy} onClick={onStart}>
-        It is in
-      </BigButton>
-    </Box>
-  );
-}
-
-function Alone({
-  item,
-  minute,
-  busy,
-  time,
-  onOut,
-  onMore,
-}: {
-  item: AloneView;
-  minute: number;
-  busy: boolean;
-  time: (m: number) => string;
-  onOut: (answer?: CheckAnswer) => void;
-  onMore: () => void;
-}) {
-  const [asking, setAsking] = useState(false);
-  const left = item.at - minute;
-  const loud = item.place === 'oven';
-  return (
-    <Box
-      sx={{
-        borderRadius: 2,
-        border: '2px solid var(--zl-line)',
-        bgcolor: 'var(--zl-card)',
-        overflow: 'hidden',
-        display: 'flex',
-        minWidth: 0,
-      }}
-    >
-      <Box aria-hidden sx={[{ width: 18, flex: '0 0 auto' }, placeBackground(item.place, item.celsius)]} />
-      <Box sx={{ p: 1.75, flex: 1, minWidth: 0 }}>
-        <Box sx={{ fontSize: 17 }}>
-          <b>{item.title}</b> · {item.detail}
-        </Box>
-        <Box
-          sx={{
-            fontFamily: headingFont,
-            fontWeight: 700,
-            fontSize: 32,
-            color: left <= 0 && loud ? 'var(--zl-missesText)' : 'inherit',
-          }}
-        >
-          {left > 0 ? durationText(left) : item.running ? 'look now' : 'ready'}
-        </Box>
-        <Reminders list={item.reminders} minute={minute} time={time} />
-        {item.running && !asking && (
-          <BigButton kind="quiet" small disabled={busy} onClick={() => (item.check ? setAsking(true) : onOut())}>
-            It is out
-          </BigButton>
-        )}
-        {item.running && asking && item.check && (
-          <CheckGate
-            check={item.check}
-            busy={busy}
-            onHolds={onOut}
-            onNotYet={() => {
-              setAsking(false);
-              onMore();
-            }}
-          />
-        )}
       </Box>
     </Box>
   );

@@ -9,9 +9,9 @@ import { DateTime } from 'luxon';
 import NextLink from 'next/link';
 import type { OrderView } from '@/server/views/order-view';
 import { bringBackAction, changePartAction, handOverAction, leaveOutAction } from '../actions';
+import { AnswerBox } from '../parts/answer-box';
 import { Caution } from '../parts/caution';
 import { Page } from '../parts/page';
-import { TONE_SHAPES, statusSentence, toneOf } from '../parts/status';
 import { useAction } from '../parts/use-action';
 import { CrossSection } from './cross-section';
 import { OrderLadder } from './order-ladder';
@@ -189,26 +189,9 @@ function Answer({ view, pickup }: { view: OrderView; pickup: string }) {
       </Box>
     );
   const { status } = planned.ladder;
-  const tone = toneOf(status);
   const missing = planned.open.length;
   return (
-    <Box
-      role="status"
-      sx={{
-        mb: 2,
-        p: 1.5,
-        borderRadius: 2,
-        border: '1px solid var(--zl-line)',
-        borderLeft: `6px solid var(--zl-${tone})`,
-        bgcolor: 'var(--zl-card)',
-      }}
-    >
-      <Box sx={{ fontSize: 17 }}>
-        <Box component="span" aria-hidden sx={{ color: `var(--zl-${tone}Text)` }}>
-          {TONE_SHAPES[tone]}
-        </Box>{' '}
-        <b>{statusSentence(status)}</b>
-      </Box>
+    <AnswerBox status={status}>
       <Box sx={{ color: 'var(--zl-muted)', fontSize: 14 }}>
         Pickup {pickup} ·{' '}
         {missing === 0
@@ -226,7 +209,7 @@ function Answer({ view, pickup }: { view: OrderView; pickup: string }) {
       )}
       {status.state === 'misses' && planned.leftOut && <Box sx={{ mt: 0.5 }}>{planned.leftOut}</Box>}
       {status.state === 'misses' && <Remedies order={view.id} version={view.version} />}
-    </Box>
+    </AnswerBox>
   );
 }
 

@@ -4,8 +4,8 @@ import Box from '@mui/material/Box';
 import Chip from '@mui/material/Chip';
 import CircularProgress from '@mui/material/CircularProgress';
 import type { OrderReview } from '@/server/review-order';
+import { AnswerBox } from '../parts/answer-box';
 import { Caution } from '../parts/caution';
-import { TONE_SHAPES, statusSentence, toneOf } from '../parts/status';
 import { CrossSection } from './cross-section';
 import { PartTable } from './part-table';
 
@@ -17,7 +17,6 @@ export function StepReview({ review }: { review: OrderReview | null }) {
         <CircularProgress size={26} /> Breaking it down and planning it with all others…
       </Box>
     );
-  const tone = toneOf(review.status);
   return (
     <Box
       sx={{
@@ -28,29 +27,13 @@ export function StepReview({ review }: { review: OrderReview | null }) {
       }}
     >
       <Box sx={{ minWidth: 0 }}>
-        <Box
-          role="status"
-          sx={{
-            p: 1.5,
-            mb: 2,
-            borderRadius: 2,
-            border: '1px solid var(--zl-line)',
-            borderLeft: `6px solid var(--zl-${tone})`,
-            bgcolor: 'var(--zl-card)',
-          }}
-        >
-          <Box sx={{ fontSize: 17 }}>
-            <Box component="span" aria-hidden sx={{ color: `var(--zl-${tone}Text)` }}>
-              {TONE_SHAPES[tone]}
-            </Box>{' '}
-            <b>{statusSentence(review.status)}</b>
-          </Box>
+        <AnswerBox status={review.status}>
           <Box sx={{ color: 'var(--zl-muted)', fontSize: 14 }}>
             {review.pushed.length > 0
               ? `But then ${review.pushed.join(', ')} could not be ready.`
               : 'Nobody else’s pickup suffers.'}
           </Box>
-        </Box>
+        </AnswerBox>
         <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 0.5 }}>
           What it is made of
         </Box>
