@@ -8,6 +8,7 @@ import { compile } from '../src/core/planner/model';
 import type { Plan } from '../src/core/planner/plan';
 import type { Problem } from '../src/core/planner/problem';
 import { replan } from '../src/core/planner/replan';
+import { simulate } from '../src/core/planner/simulate';
 import { solve } from '../src/core/planner/solve';
 import { generateProblem } from '../src/core/planner/testing/generate';
 
@@ -77,6 +78,9 @@ console.table(
     const bound = lowerBound(compile(problem));
     const cost = plan.score.cost;
     const re = slip(problem, plan);
+    const lived = clock();
+    simulate(problem, plan, 10_000, seed);
+    const simulated = clock() - lived;
     return {
       cakes,
       steps: problem.steps.length,
@@ -89,6 +93,7 @@ console.table(
       'heap, MB': Math.round(used),
       'replan, ms': round(re.milliseconds),
       moved: re.moved,
+      '10 000 days, s': round(simulated, 2),
     };
   }),
 );

@@ -12,7 +12,6 @@ import type { PlanRow } from '../../data/repositories/plans';
 import { breakDownOrder, planId, type Situation } from '../planning';
 import { othersFor, questionsOf, type QuestionChoice } from '../build-choices';
 import type { LoadedKitchen } from '../kitchen';
-import { oddsOf } from '../odds';
 import { longestWait } from './headline';
 import { ladderOf, type LadderView } from './wall-view';
 
@@ -47,8 +46,6 @@ export interface OrderView {
     ladder: LadderView;
     open: string[];
     needs: string | null;
-    /** Steps that decided it on the days on which it was late, with their share of those days. */
-    deciding: { name: string; share: number }[];
     leftOut: string | null;
   } | null;
 }
@@ -138,21 +135,10 @@ export function orderView(
           ladder: ladderOf(order.id, situation, plan, placed),
           open: openSteps(plan.problem, plan.plan, situation.states, own).map((s) => s.name),
           needs: longestWait(plan, order.id),
-          deciding: decidingSteps(own, plan),
           leftOut: plan.plan.unplaced.find((u) => u.order === own)?.reason ?? null,
         }
       : null,
   };
-}
-
-/** Days of less than this share are not worth naming a step for. */
-const WORTH_NAMING = 0.02;
-
-function decidingSteps(order: string, plan: PlanRow): { name: string; share: number }[] {
-  const odds = oddsOf(plan).get(order);
-  if (!odds || odds.chance > 1 - WORTH_NAMING) return [];
-  const names = new Map(plan.problem.steps.map((s) => [s.id, s.name]));
-  return odds.deciding.slice(0, 3).map((d) => ({ name: names.get(d.step) ?? '', share: d.share }));
 }
 
 export function partsOf(

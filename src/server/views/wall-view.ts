@@ -1,12 +1,10 @@
 import { cakeName } from '../../core/breakdown/cake';
-import { openSteps } from '../../core/floor/open-steps';
 import { orderStatus, type OrderStatus } from '../../core/floor/order-status';
 import type { Clock } from '../../core/planner/calendars';
 import type { PlannedStep } from '../../core/planner/plan';
 import type { Span, Step, Wait } from '../../core/planner/problem';
 import { minuteOf } from '../../core/planner/calendars';
 import type { PlanRow } from '../../data/repositories/plans';
-import { oddsOf } from '../odds';
 import { batchIdOf, servedBy, planId, type Situation } from '../planning';
 import { headlineOf, type Headline } from './headline';
 
@@ -28,8 +26,6 @@ export interface LadderView {
   subtitle: string;
   pickup: number;
   status: OrderStatus;
-  /** Share of a thousand drawn days in which it is ready in time; null where it is not planned or is ready. */
-  chance: number | null;
   rungs: RungView[];
   rails: RailView[];
   /** Component ladders, in the order of the build; the first is what the cake stands on. */
@@ -183,18 +179,11 @@ export function ladderOf(id: number, situation: Situation, plan: PlanRow, placed
     subtitle: `${sizeText(order.tiers)} · ${order.portions} portions`,
     pickup: minuteOf(order.pickup, kitchen.clock),
     status: orderStatus(plan.problem, plan.plan, plan.ready, states, own, kitchen.library.coefficients.tightBelow),
-    chance: chanceOf(own, plan, states),
     rungs: rungs.sort((a, b) => a.start - b.start),
     rails,
     components: breakdown.components.map((c) => ({ role: c.role, label: c.label })),
     leans,
   };
-}
-
-/** Nothing is left to chance once everything but the hand-over is done. */
-function chanceOf(order: string, plan: PlanRow, states: Situation['states']): number | null {
-  if (openSteps(plan.problem, plan.plan, states, order).length === 0) return null;
-  return oddsOf(plan).get(order)?.chance ?? null;
 }
 
 /** Steps of the batches that an order is a member of, with its own role for each. */

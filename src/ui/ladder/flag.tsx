@@ -10,8 +10,8 @@ export function flagBox(y: number, climbs: boolean): Box {
   return climbs ? { top: y - HEIGHT - 1, bottom: y } : { top: y, bottom: y + HEIGHT + 1 };
 }
 
-/** The pickup, flown at its time, with the chance that it is met. */
-export function Flag({ top, tone, time, chance }: { top: number; tone: Tone; time: string; chance: number | null }) {
+/** The pickup, flown at its time. */
+export function Flag({ top, tone, time }: { top: number; tone: Tone; time: string }) {
   return (
     <MuiBox
       sx={{
@@ -33,16 +33,6 @@ export function Flag({ top, tone, time, chance }: { top: number; tone: Tone; tim
       }}
     >
       <span aria-hidden>{TONE_SHAPES[tone]}</span> {time}
-      {chance !== null && (
-        <MuiBox
-          component="span"
-          title="Days of a hundred on which it is ready in time"
-          sx={{ fontWeight: 400, fontSize: 12 }}
-        >
-          {' '}
-          · {Math.round(chance * 100)} %
-        </MuiBox>
-      )}
     </MuiBox>
   );
 }

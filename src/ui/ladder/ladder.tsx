@@ -96,7 +96,6 @@ function Column({
       ))}
       {flagged && (
         <Flag
-          chance={ladder.chance}
           top={laid.flagTop}
           tone={toneOf(ladder.status)}
           time={timeOf(ladder.pickup, clock).toFormat('ccc HH:mm')}

@@ -199,14 +199,6 @@ function Answer({ view, pickup }: { view: OrderView; pickup: string }) {
           : `${missing} ${missing === 1 ? 'step' : 'steps'} to do, next: ${planned.open[0]}`}
         {status.state !== 'ready' && planned.needs && ` · what takes longest: ${planned.needs}`}
       </Box>
-      {planned.ladder.chance !== null && (
-        <Box sx={{ fontSize: 14, color: 'var(--zl-muted)' }}>
-          Ready in time on {Math.round(planned.ladder.chance * 100)} of 100 days like this
-          {planned.deciding.length > 0 &&
-            `; on the others it hangs on ${planned.deciding.map((d) => `“${d.name}”`).join(', ')}`}
-          .
-        </Box>
-      )}
       {status.state === 'misses' && planned.leftOut && <Box sx={{ mt: 0.5 }}>{planned.leftOut}</Box>}
       {status.state === 'misses' && <Remedies order={view.id} version={view.version} />}
     </AnswerBox>
