@@ -34,6 +34,8 @@ describe('the worked examples', () => {
     const eggs = calc('eggs', { count: 7, eggWeight: 58 });
     expect([eggs.contents, eggs.whites, eggs.yolks].map((x) => Number(x!.toFixed(1)))).toEqual([361.3, 239.5, 121.8]);
   });
+  it('eggs by their class weigh what the country says', () =>
+    expect(calc('eggs', { count: 1, size: 'US large' }).contents).toBeCloseTo(57 * 0.89, 9));
   it('5: gelatine of 200 bloom for 160', () =>
     expect(calc('gelatine', { grams: 12, fromBloom: 200, toBloom: 160 }).grams).toBeCloseTo(13.42, 2));
   it('6: the final coat of a round of 200 × 120 mm', () => {

@@ -22,5 +22,3 @@ export interface SharedWork {
   /** Each batch as one component, by the batch's id. */
   components: Map<string, Component>;
 }
-
-export const NO_SHARED_WORK: SharedWork = { steps: [], waits: [], holds: [], components: new Map() };

@@ -1,7 +1,7 @@
-import { eggLedger, eggParts } from '../formula/eggs';
+import { EGG_SIZES, eggLedger, eggParts } from '../formula/eggs';
 import { ALLERGENS, type Allergen, type Ingredient } from '../formula/formula';
 import { ganache, GANACHE_HEAT, type Chocolate, type GanacheUse } from '../formula/ganache';
-import { convertGelatine, gelatineSheets, type SheetGrade } from '../formula/gelatine';
+import { convertGelatine, gelatineSheets, POWDER_WATER, type SheetGrade } from '../formula/gelatine';
 import { bakersPercentages } from '../formula/percentages';
 import { roundLines } from '../formula/rounding';
 import { allergensOf, scaleToScarce, scaleToTotal, scaleToYield, totalGrams, yieldGrams } from '../formula/scale';
@@ -23,6 +23,13 @@ import {
 } from './calculator';
 
 const YEASTS: readonly Yeast[] = ['fresh', 'active dry', 'instant'];
+/** "EU M" and so on, g with shell: the middle of each class. */
+const EGG_CLASSES: ReadonlyMap<string, number> = new Map(
+  Object.entries(EGG_SIZES).flatMap(([country, sizes]) =>
+    Object.entries(sizes).map(([size, grams]) => [`${country} ${size}`, grams as number] as const),
+  ),
+);
+const BY_WEIGHT = 'by weight';
 const GRADES: readonly SheetGrade[] = ['bronze', 'silver', 'gold', 'platinum'];
 const eggWeight = () => number('An egg with its shell', 'g', { default: (f) => f.egg.weight, least: 1 });
 const rows = (
@@ -100,10 +107,14 @@ export const formulaCalculators: Calculator[] = [
     ...{ name: 'eggs', title: 'What is in an egg', group: 'Formula', also: 'whites yolks' },
     about: 'Contents, whites and yolks of so many eggs.',
     source: 'Shell 11 %, white 59 %, yolk 30 % of a whole egg.',
-    fields: { count: number('Eggs', 'count', { default: 7 }), eggWeight: eggWeight() },
+    fields: {
+      count: number('Eggs', 'count', { default: 7 }),
+      eggWeight: eggWeight(),
+      size: choice<string>('or their class', [BY_WEIGHT, ...EGG_CLASSES.keys()], BY_WEIGHT),
+    },
     results: { contents: ['Without shell', 'g'], whites: ['Whites', 'g'], yolks: ['Yolks', 'g'] },
-    run: ({ count, eggWeight: weight }, { kitchen }) => ({
-      ...eggParts(count, weight, kitchen.coefficients.egg.shares),
+    run: ({ count, eggWeight: weight, size }, { kitchen }) => ({
+      ...eggParts(count, EGG_CLASSES.get(size) ?? weight, kitchen.coefficients.egg.shares),
     }),
   }),
   calculator({
@@ -171,7 +182,7 @@ export const formulaCalculators: Calculator[] = [
         grams: exact,
         bloom,
         sheets: gelatineSheets(grams, fromBloom, grade, sheetGrades).sheets,
-        water: exact * 5,
+        water: exact * POWDER_WATER,
       };
     },
   }),

@@ -1,6 +1,3 @@
-/** Share of alcohol in a spirit is given by volume; ethanol weighs this much, g/ml. */
-export const ETHANOL_DENSITY = 0.789;
-
 export interface Syrup {
   sugar: number;
   water: number;
