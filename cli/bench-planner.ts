@@ -11,6 +11,7 @@ import { replan } from '../src/core/planner/replan';
 import { simulate } from '../src/core/planner/simulate';
 import { solve } from '../src/core/planner/solve';
 import { generateProblem } from '../src/core/planner/testing/generate';
+import { slip } from '../src/core/planner/testing/slip';
 
 const { values } = parseArgs({
   options: {
@@ -51,19 +52,10 @@ function measure(problem: Problem) {
   return { first: first ?? clock() - begun, costs, plan: solved.plan };
 }
 
-/** One step that runs when its time comes ends late: how long planning again takes, and what moves. */
-function slip(problem: Problem, plan: Plan) {
-  const starts = plan.steps.filter((s) => s.people.length > 0).sort((a, b) => a.start - b.start);
-  const running = starts[Math.floor(starts.length / 3)]!;
-  const now = running.end + 5;
-  const steps = problem.steps.map((s) => {
-    const at = plan.steps.find((p) => p.id === s.id);
-    if (!at || at.start >= now || s.work === 'collect') return s;
-    const end = s.id === running.id ? running.end + 25 : at.end;
-    const state = end <= now ? ('done' as const) : ('running' as const);
-    return { ...s, placed: { start: at.start, end, people: at.people, equipment: at.equipment, state } };
-  });
-  const slipped = { ...problem, now, steps };
+/** A step of somebody's morning runs over: how long planning again takes, and what moves. */
+function afterSlip(problem: Problem, plan: Plan) {
+  const hands = plan.steps.filter((s) => s.people.length > 0).sort((a, b) => a.start - b.start);
+  const slipped = slip(problem, plan, hands[Math.floor(hands.length / 3)]!);
   const begun = clock();
   const again = replan(slipped, plan, { seed, rounds: 0, stop: () => false });
   return { milliseconds: (clock() - begun) * 1000, moved: again.ok ? (again.moved ?? 0) : NaN };
@@ -77,7 +69,7 @@ console.table(
     const used = memory();
     const bound = lowerBound(compile(problem));
     const cost = plan.score.cost;
-    const re = slip(problem, plan);
+    const re = afterSlip(problem, plan);
     const lived = clock();
     simulate(problem, plan, 10_000, seed);
     const simulated = clock() - lived;

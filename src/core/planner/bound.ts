@@ -1,6 +1,7 @@
 import { COST_OF_LATE_MINUTE, COST_OF_LEAVING_OUT } from './plan';
 import { FACT, FREE, type Group, type Model } from './model';
 import { combinations } from './plan-group';
+import { oneMachineBound, type OneMachineJob } from './one-machine';
 import { nextEarlier, nextLater } from './slot';
 import { Timetable } from './timetable';
 import { narrow, newWindows, type Windows } from './windows';
@@ -49,7 +50,7 @@ function combinationBound(table: Timetable, group: Group): number {
   const minute = COST_OF_LATE_MINUTE * order.weight;
   const late = windowsOf(table, group, Infinity, collect);
   if (!late) return 0;
-  const forced = late.low[collect]! - order.pickup;
+  const forced = Math.max(late.low[collect]!, ...machineBounds(table, group, late, collect)) - order.pickup;
   if (forced > 0) return minute * forced;
   const onTime = windowsOf(table, group, order.pickup, collect);
   return onTime ? Math.min(minute, forcedAgeing(table, group, onTime)) : minute;
@@ -96,4 +97,37 @@ function forcedAgeing(table: Timetable, group: Group, { low, high }: Windows): n
     ageing += w.ageing * Math.max(0, gap - w.min);
   }
   return ageing;
+}
+
+/** When the hand-over can be at the earliest for what each thing, or pair of hands, that cannot be shared has to do before it. */
+function machineBounds(table: Timetable, group: Group, { low }: Windows, collect: number): number[] {
+  const { model } = table;
+  const tails = tailsTo(table, group, collect);
+  const jobs = new Map<string, OneMachineJob[]>();
+  const add = (key: string, job: OneMachineJob) => jobs.set(key, [...(jobs.get(key) ?? []), job]);
+  for (const [s, tail] of tails) {
+    const step = model.steps[s]!;
+    // What has happened takes nobody's time any more.
+    if (step.minutes === 0 || step.fixed !== FREE) continue;
+    const job = { head: low[s]!, minutes: step.minutes, tail };
+    if (step.crew > 0 && step.crew === step.candidates.length) for (const p of step.candidates) add(`hands ${p}`, job);
+    for (const { items, units } of step.needs)
+      if (items.length === 1 && 2 * units > model.problem.equipment[items[0]!]!.units) add(`item ${items[0]!}`, job);
+  }
+  return [...jobs.values()].filter((list) => list.length > 1).map(oneMachineBound);
+}
+
+/** Least minutes from the end of each step to the hand-over, for all that it waits for. */
+function tailsTo(table: Timetable, group: Group, collect: number): Map<number, number> {
+  const { model } = table;
+  const tails = new Map([[collect, 0]]);
+  // Waits lie in the order of the network, so one pass from behind settles all.
+  for (let i = group.waits.length - 1; i >= 0; i--) {
+    const w = model.waits[group.waits[i]!]!;
+    const after = tails.get(w.to);
+    if (after === undefined || w.settled || !table.waitExists(w)) continue;
+    const tail = w.min + model.steps[w.to]!.minutes + after;
+    tails.set(w.from, Math.max(tails.get(w.from) ?? -Infinity, tail));
+  }
+  return tails;
 }

@@ -46,6 +46,7 @@ export function insertGroup(table: Timetable, group: Group, options: InsertOptio
       ? Math.min(model.problem.horizon - step.minutes, options.high?.(s) ?? Infinity)
       : step.earliest;
   }
+  if (group.routes.length > 0 && !table.settleStorage(group, options.prefer)) return fail(living[0] ?? -1);
   const isFixed = (s: number) => model.steps[s]!.fixed !== FREE;
   if (!narrow(table, group, outer, isFixed)) return fail(living[0] ?? -1);
   for (const s of living) if (outer.low[s]! > outer.high[s]!) return fail(s);

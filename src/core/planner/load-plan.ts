@@ -1,4 +1,4 @@
-import type { Group, Model } from './model';
+import { pickupsOf, type Group, type Model } from './model';
 import { insertGroup } from './insert-group';
 import type { Plan, PlannedStep } from './plan';
 import { plainPreference } from './search';
@@ -44,11 +44,13 @@ export function standAsBefore(table: Timetable, group: Group, earlier: EarlierPl
   const was = (step: number) => earlier.steps[step]?.start;
   for (const s of group.steps)
     if (table.model.steps[s]!.fixed === 0 && table.exists(s) && was(s) === undefined) return false;
+  // A pickup may have been moved since: nobody hands over before it.
+  const pickups = pickupsOf(table.model, group);
   return insertGroup(table, group, {
     direction: 'earliest',
     prefer: earlier.prefer,
     noise: () => 0,
-    low: (s) => was(s) ?? -Infinity,
+    low: (s) => Math.max(was(s) ?? -Infinity, pickups.get(s) ?? -Infinity),
     high: (s) => was(s) ?? Infinity,
   }).ok;
 }

@@ -163,6 +163,16 @@ export function compile(problem: Problem): Model {
   };
 }
 
+/** Pickups of a group's orders, by the index of the hand-over step. */
+export function pickupsOf(model: Model, group: Group): Map<number, number> {
+  return new Map(
+    group.orders.map((o) => {
+      const { collect, pickup } = model.problem.orders[o]!;
+      return [model.stepIndex.get(collect)!, pickup];
+    }),
+  );
+}
+
 /** Union of spans, sorted; spans that touch become one. */
 export function mergeSpans(spans: Span[]): Span[] {
   const merged: Span[] = [];

@@ -1,6 +1,6 @@
 import { groupCost } from './cost';
 import { insertGroup, type InsertOptions } from './insert-group';
-import { FREE, type Group } from './model';
+import { FREE, pickupsOf, type Group } from './model';
 import type { GroupRecord, Preference, Timetable } from './timetable';
 
 /** How the choices that no rule fixes are made. */
@@ -104,11 +104,7 @@ function bounds(
   share: number,
   latest: Map<number, number> | null,
 ): Pick<InsertOptions, 'low' | 'high'> {
-  const pickups = new Map<number, number>();
-  for (const o of group.orders) {
-    const order = table.model.problem.orders[o]!;
-    pickups.set(table.model.stepIndex.get(order.collect)!, order.pickup);
-  }
+  const pickups = pickupsOf(table.model, group);
   return {
     low: (step) => pickups.get(step) ?? -Infinity,
     high: (step) => {

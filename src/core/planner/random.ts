@@ -12,3 +12,19 @@ export function seededRandom(seed: number): Random {
     return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
   };
 }
+
+/** The list in another order, each as likely. */
+export function shuffle<T>(list: T[], random: Random): T[] {
+  const shuffled = [...list];
+  for (let i = shuffled.length - 1; i > 0; i--) {
+    const k = Math.floor(random() * (i + 1));
+    [shuffled[i], shuffled[k]] = [shuffled[k]!, shuffled[i]!];
+  }
+  return shuffled;
+}
+
+export function sum(values: Iterable<number>): number {
+  let total = 0;
+  for (const v of values) total += v;
+  return total;
+}

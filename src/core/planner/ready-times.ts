@@ -1,10 +1,9 @@
 import { insertGroup } from './insert-group';
-import { readEarlier, standAsBefore, takeEarlierRoutes } from './load-plan';
-import { compile } from './model';
 import type { Plan } from './plan';
 import { combinations } from './plan-group';
 import type { Problem } from './problem';
-import { seatedTimetable } from './search';
+import { seatedPlan } from './seated-plan';
+import type { Timetable } from './timetable';
 
 /** How early an order could stand ready, and what its way there hangs on. */
 export interface ReadyTime {
@@ -20,19 +19,7 @@ export interface ReadyTime {
  * to its pickup is what it has to spare. Forward generation from now, over each of its routes.
  */
 export function readyTimes(problem: Problem, plan: Plan): ReadyTime[] {
-  const model = compile(problem);
-  const earlier = readEarlier(model, plan);
-  const { table } = seatedTimetable(model, earlier.prefer);
-  for (const { order } of plan.unplaced) {
-    const o = model.orderIndex.get(order);
-    if (o === undefined) continue;
-    table.leftOut[o] = 1;
-    model.steps.forEach((s, i) => s.order === o && table.remove(i));
-  }
-  for (const group of model.groups) {
-    takeEarlierRoutes(table, group, earlier);
-    standAsBefore(table, group, earlier);
-  }
+  const { model, table, earlier } = seatedPlan(problem, plan);
   const ready: ReadyTime[] = [];
   for (const group of model.groups) {
     const before = table.record(group);
@@ -58,10 +45,8 @@ export function readyTimes(problem: Problem, plan: Plan): ReadyTime[] {
   return ready;
 }
 
-type Table = ReturnType<typeof seatedTimetable>['table'];
-
 /** Walks back from a step over the waits that have no minute to spare. */
-function chainTo(table: Table, from: number): ReadyTime['chain'] {
+function chainTo(table: Timetable, from: number): ReadyTime['chain'] {
   const { model } = table;
   const chain: ReadyTime['chain'] = [];
   const seen = new Set<number>();

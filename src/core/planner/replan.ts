@@ -1,11 +1,12 @@
-import { groupCost } from './cost';
+import { groupCost, groupLateness } from './cost';
 import { insertGroup } from './insert-group';
 import { readEarlier, standAsBefore, takeEarlierRoutes, type EarlierPlan } from './load-plan';
-import { compile, FREE, type Group } from './model';
+import { compile, FREE, pickupsOf, type Group } from './model';
 import type { Plan } from './plan';
 import { combinations, planGroup, type Taste } from './plan-group';
 import type { Problem } from './problem';
-import { putBack, search, seatedTimetable } from './search';
+import { putBack } from './best-plan';
+import { search, seatedTimetable } from './search';
 import type { Solved, SolveOptions } from './solve';
 import type { Timetable } from './timetable';
 import { writePlan } from './write-plan';
@@ -13,12 +14,17 @@ import { writePlan } from './write-plan';
 /** Neighbours that are asked to make room for an order that would be late. */
 const MOST_ASKED = 24;
 
+export interface ReplanOptions extends SolveOptions {
+  /** Also look for a better place for orders that are late and could stay as they are; else nobody moves for them. */
+  helpLate?: boolean;
+}
+
 /**
  * Plans again around what has happened, moving only what must move. Orders whose steps can all stay, stay to the minute;
  * the others are first shifted to the right from where they stood; only if that makes them late are they planned anew, and
  * only if that too is late are neighbours asked to make room.
  */
-export function replan(problem: Problem, old: Plan, options: SolveOptions): Solved & { moved?: number } {
+export function replan(problem: Problem, old: Plan, options: ReplanOptions): Solved & { moved?: number } {
   const model = compile(problem);
   const earlier = readEarlier(model, old);
   const { table, impossible } = seatedTimetable(model, earlier.prefer);
@@ -39,7 +45,7 @@ function written(table: Timetable, earlier: EarlierPlan, options: SolveOptions):
   return { plan: writePlan(table, options.digest ?? null, options.seconds?.() ?? 0), moved };
 }
 
-function repair(table: Timetable, earlier: EarlierPlan, options: SolveOptions): true | null {
+function repair(table: Timetable, earlier: EarlierPlan, options: ReplanOptions): true | null {
   const { model } = table;
   const taste: Taste = {
     prefer: earlier.prefer,
@@ -55,11 +61,22 @@ function repair(table: Timetable, earlier: EarlierPlan, options: SolveOptions): 
   const begun = (g: Group) => (g.steps.some((s) => model.steps[s]!.fixed !== FREE) ? 0 : 1);
   broken.sort((a, b) => begun(a) - begun(b) || pickup(a) - pickup(b));
   for (const group of broken) if (!fitIn(table, group, earlier, taste)) return null;
-  for (const group of broken) if (isLate(table, group)) askNeighbours(table, group, earlier, taste, options.stop);
+  const late = (options.helpLate ? model.groups : broken).filter((g) => isLate(table, g));
+  for (const group of late) if (!broken.includes(group) && !options.stop()) planAnew(table, group, taste);
+  for (const group of late) if (isLate(table, group)) askNeighbours(table, group, earlier, taste, options.stop);
   return true;
 }
 
-const isLate = (table: Timetable, group: Group) => groupCost(table, group) >= 100;
+const isLate = (table: Timetable, group: Group) =>
+  group.orders.some((o) => table.leftOut[o]) || groupLateness(table, group) > 0;
+
+/** Another place for a late group, where there is a cheaper one. */
+function planAnew(table: Timetable, group: Group, taste: Taste): void {
+  const before = table.record(group);
+  const cost = groupCost(table, group);
+  table.removeGroup(group);
+  if (!planGroup(table, group, taste) || groupCost(table, group) > cost - 100) putBack(table, [group], [before]);
+}
 
 /** Shifted to the right if that is on time, else whichever is cheaper of shifted and planned anew. */
 function fitIn(table: Timetable, group: Group, earlier: EarlierPlan, taste: Taste): boolean {
@@ -78,10 +95,7 @@ function fitIn(table: Timetable, group: Group, earlier: EarlierPlan, taste: Tast
 function shiftRight(table: Timetable, group: Group, earlier: EarlierPlan): boolean {
   const known = group.steps.some((s) => table.model.steps[s]!.fixed === FREE && earlier.steps[s]);
   if (!known) return false;
-  const { problem, stepIndex } = table.model;
-  const pickups = new Map(
-    group.orders.map((o) => [stepIndex.get(problem.orders[o]!.collect)!, problem.orders[o]!.pickup]),
-  );
+  const pickups = pickupsOf(table.model, group);
   return insertGroup(table, group, {
     direction: 'earliest',
     prefer: earlier.prefer,
@@ -91,7 +105,13 @@ function shiftRight(table: Timetable, group: Group, earlier: EarlierPlan): boole
 }
 
 /** Takes one neighbour at a time out, plans the late group, and lets the neighbour find a place around it. */
-function askNeighbours(table: Timetable, group: Group, earlier: EarlierPlan, taste: Taste, stop: () => boolean): void {
+export function askNeighbours(
+  table: Timetable,
+  group: Group,
+  earlier: EarlierPlan,
+  taste: Taste,
+  stop: () => boolean,
+): void {
   const { model } = table;
   const time = (g: Group) => model.problem.orders[g.orders[0]!]?.pickup ?? 0;
   const neighbours = model.groups

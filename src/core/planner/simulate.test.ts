@@ -49,16 +49,22 @@ describe('days lived through', () => {
       ...{ id, name: id, order: 'o', uses: [], oven: null, earliest: null },
       minutes: { low: minutes[0], likely: minutes[1], high: minutes[2] },
     });
-    const one = {
-      ...{ format: 'zest-ladder/problem', version: 1, origin: '2027-03-01T00:00:00+00:00', horizon: 1000, now: 0 },
-      ...{ people: [{ id: 'p', name: 'P', skills: [], shifts: [[0, 1000]] }], equipment: [], holds: [], routes: [] },
-      orders: [{ id: 'o', name: 'O', pickup: 100, weight: 1, collect: 'c' }],
-      steps: [
-        { ...step('a', [40, 60, 100]), work: 'hands', people: { count: 1, skill: null } },
-        { ...step('c', [0, 0, 0]), work: 'collect', people: null },
-      ],
-      waits: [{ id: 'w', from: 'a', to: 'c', min: 0, max: null, place: null, units: 0, ageing: 0, why: '' }],
-    } as unknown as Problem;
+    const one = (shift: number, max: number | null = null) =>
+      ({
+        ...{ format: 'zest-ladder/problem', version: 1, origin: '2027-03-01T00:00:00+00:00', horizon: 1000, now: 0 },
+        ...{
+          people: [{ id: 'p', name: 'P', skills: [], shifts: [[shift, 1000]] }],
+          equipment: [],
+          holds: [],
+          routes: [],
+        },
+        orders: [{ id: 'o', name: 'O', pickup: 100, weight: 1, collect: 'c' }],
+        steps: [
+          { ...step('a', [40, 60, 100]), work: 'hands', people: { count: 1, skill: null } },
+          { ...step('c', [0, 0, 0]), work: 'collect', people: null },
+        ],
+        waits: [{ id: 'w', from: 'a', to: 'c', min: 0, max, place: null, units: 0, ageing: 0, why: '' }],
+      }) as unknown as Problem;
     const at = (start: number): Plan =>
       ({
         steps: [
@@ -69,10 +75,16 @@ describe('days lived through', () => {
         unplaced: [],
       }) as unknown as Plan;
     // Triangular(40, 60, 100): P(≤ 60) = (60 − 40) ÷ (100 − 40) = 1/3.
-    const [order] = simulate(one, at(40), 20_000, 3).orders;
+    const [order] = simulate(one(40), at(40), 20_000, 3).orders;
     expect(order!.chance).toBeCloseTo(1 / 3, 1);
     expect(order!.deciding).toEqual([{ step: 'a', share: 1 }]);
     // With 30 minutes of slack P(≤ 90) = 1 − (100 − 90)² ÷ (60 × 40) = 0.958.
-    expect(simulate(one, at(10), 20_000, 3).orders[0]!.chance).toBeCloseTo(0.958, 2);
+    expect(simulate(one(10), at(10), 20_000, 3).orders[0]!.chance).toBeCloseTo(0.958, 2);
+    // Ten minutes that nobody minds are ten minutes of slack: P(≤ 100) is all.
+    expect(simulate(one(10), at(10), 20_000, 3, 10).orders[0]!.chance).toBe(1);
+    // Planned late, but the shift lets it begin at once: 100 minutes are always enough.
+    expect(simulate(one(0), at(40), 2000, 3).orders[0]!.chance).toBe(1);
+    // It keeps for 20 minutes only: begun at 20 at the earliest, P(≤ 80) = 1 − (100 − 80)² ÷ (60 × 40) = 0.833.
+    expect(simulate(one(0, 20), at(40), 20_000, 3).orders[0]!.chance).toBeCloseTo(0.833, 2);
   });
 });

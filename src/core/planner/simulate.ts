@@ -1,4 +1,4 @@
-import type { Plan } from './plan';
+import type { Plan, PlannedStep } from './plan';
 import type { Problem } from './problem';
 
 export interface Simulation {
@@ -28,7 +28,8 @@ interface Network {
   first: Int32Array;
   from: Int32Array;
   lag: Float64Array;
-  planned: Float64Array;
+  /** Before this no day begins it. */
+  release: Float64Array;
   /** Where the quantiles of a step's duration begin in `quantiles`. */
   table: Int32Array;
   quantiles: Float64Array;
@@ -38,12 +39,16 @@ interface Network {
 const QUANTILES = 512;
 
 /**
- * Lives through the plan many times with durations drawn from low, likely and high (triangular), keeping its order: a step
- * begins when the plan says, or as soon as its waits, its hands and its things let it. Shelves and the ends of shifts are not
- * looked at, and longest waits do not bind, so the chance is of the work being done in time, by working on if need be. What
- * is done or running takes the time that the problem gives it. The same seed gives the same days.
+ * Lives through the plan many times with durations drawn from low, likely and high (triangular), keeping its order: an
+ * earliest-start policy (Igelmund and Radermacher, Networks 13, 1983). A step begins as soon as its waits, its hands and its
+ * things let it, also before the plan says, but not before the shift in which it is planned, and not so early that a longest
+ * wait after it could not hold even if all goes as is likely. Shelves and the ends of shifts are not looked at, so the chance
+ * is of the work being done in time, by working on if need be. What is done or running takes the time that the problem gives
+ * it. The same seed gives the same days.
+ *
+ * @param grace minutes after its pickup at which an order still counts as ready
  */
-export function simulate(problem: Problem, plan: Plan, runs: number, seed: number): Simulation {
+export function simulate(problem: Problem, plan: Plan, runs: number, seed: number, grace = 0): Simulation {
   const network = networkOf(problem, plan);
   const index = new Map(network.ids.map((id, i) => [id, i]));
   const dice = { state: (seed * 2654435761) | 0 || 1 };
@@ -54,7 +59,7 @@ export function simulate(problem: Problem, plan: Plan, runs: number, seed: numbe
   const count = network.ids.length;
   const start = new Float64Array(count);
   const end = new Float64Array(count);
-  /** The arc that held each step back, or −1 where the plan did. */
+  /** The arc that held each step back, or −1 where only its release did. */
   const cause = new Int32Array(count);
   const late = new Int32Array(placed.length);
   const decided = placed.map(() => new Int32Array(count));
@@ -62,7 +67,7 @@ export function simulate(problem: Problem, plan: Plan, runs: number, seed: numbe
   for (let run = 0; run < runs; run++) {
     live(network, dice, start, end, cause);
     placed.forEach(({ order, collect }, i) => {
-      const over = start[collect]! - order.pickup;
+      const over = start[collect]! - order.pickup - grace;
       if (over <= 1e-9) return;
       late[i]!++;
       for (let s = collect; cause[s]! >= 0; s = network.from[cause[s]!]!) {
@@ -91,10 +96,10 @@ export function simulate(problem: Problem, plan: Plan, runs: number, seed: numbe
 }
 
 function live(n: Network, dice: { state: number }, start: Float64Array, end: Float64Array, cause: Int32Array): void {
-  const { first, from, lag, planned, table, quantiles } = n;
+  const { first, from, lag, release, table, quantiles } = n;
   let { state } = dice;
   for (let s = 0; s < start.length; s++) {
-    let at = planned[s]!;
+    let at = release[s]!;
     let by = -1;
     for (let a = first[s]!, last = first[s + 1]!; a < last; a++) {
       const earliest = end[from[a]!]! + lag[a]!;
@@ -165,7 +170,7 @@ function networkOf(problem: Problem, plan: Plan): Network {
     first: new Int32Array(sorted.length + 1),
     from: new Int32Array(total),
     lag: new Float64Array(total),
-    planned: Float64Array.from(sorted, (s) => s.start),
+    release: releases(problem, plan, sorted, arcs),
     table: new Int32Array(sorted.length),
     quantiles: new Float64Array(0),
   };
@@ -190,4 +195,47 @@ function networkOf(problem: Problem, plan: Plan): Network {
   });
   network.first[sorted.length] = at;
   return { ...network, quantiles: Float64Array.from(quantiles) };
+}
+
+/** Passes until releases settle; more than any chain of longest waits needs. */
+const MOST_PASSES = 50;
+
+/**
+ * How early each step may begin if all before it takes as long as is likely: the plan shifted to the left within its shifts,
+ * in its order, and back to the right where a longest wait would break. The plan itself obeys all this, so no release lies
+ * after its planned start.
+ */
+function releases(problem: Problem, plan: Plan, sorted: PlannedStep[], arcs: Map<number, number>[]): Float64Array {
+  const steps = new Map(problem.steps.map((s) => [s.id, s]));
+  const shifts = new Map(problem.people.map((p) => [p.id, p.shifts]));
+  const position = new Map(sorted.map((s, i) => [s.id, i]));
+  const orders = new Map(problem.orders.map((o) => [o.collect, o.pickup]));
+  const release = Float64Array.from(sorted, (s) => {
+    const step = steps.get(s.id)!;
+    if (step.placed) return s.start;
+    const pickup = orders.get(s.id);
+    if (pickup !== undefined) return pickup;
+    const begins = s.people.map((p) => shifts.get(p)?.find(([a, b]) => s.start >= a && s.start < b)?.[0] ?? s.start);
+    return Math.min(s.start, Math.max(problem.now, step.earliest ?? problem.now, ...begins));
+  });
+  const limits = problem.waits.flatMap((w) => {
+    const [from, to] = [position.get(w.from), position.get(w.to)];
+    if (w.max === null || from === undefined || to === undefined) return [];
+    if (w.when && plan.routes[w.when.route] !== w.when.choice) return [];
+    return [{ from, to, max: w.max }];
+  });
+  const minutes = (i: number) => sorted[i]!.end - sorted[i]!.start;
+  for (let pass = 0, changed = true; changed && pass < MOST_PASSES; pass++) {
+    changed = false;
+    const raise = (i: number, to: number) => {
+      const at = Math.min(to, sorted[i]!.start);
+      if (at <= release[i]!) return;
+      release[i] = at;
+      changed = true;
+    };
+    for (let i = 0; i < sorted.length; i++)
+      for (const [from, lag] of arcs[i]!) raise(i, release[from]! + minutes(from) + lag);
+    for (const { from, to, max } of limits) raise(from, release[to]! - max - minutes(from));
+  }
+  return release;
 }

@@ -152,7 +152,8 @@ export class Timetable {
 
   /** Puts a step where the problem says it is. A pinned one must fit; a fact is a fact. Returns whether it fits. */
   placeFixed(step: number, prefer: Preference): boolean {
-    const { placed } = this.model.problem.steps[step]!;
+    const { problem } = this.model;
+    const { placed, earliest } = problem.steps[step]!;
     const s = this.model.steps[step]!;
     if (!placed) throw new Error(`step ${step} is not placed by the problem`);
     const crew = placed.people.map((p) => this.model.personIndex.get(p)!);
@@ -160,7 +161,8 @@ export class Timetable {
     const { start, end } = placed;
     if (s.fixed !== FACT) {
       const fits =
-        start >= s.earliest &&
+        start >= Math.max(problem.now, earliest ?? problem.now) &&
+        end <= problem.horizon &&
         crew.every((p) => this.people[p]!.free(start, end)) &&
         ((s.work !== 'oven' && s.work !== 'machine') || this.attended(start, end)) &&
         s.needs.every((need, i) => this.itemFits(items[i]!, start, end, need.units, need.celsius));
@@ -239,6 +241,16 @@ export class Timetable {
     return true;
   }
 
+  /**
+   * Gives the storage of a group's placed steps to the routes as they are now: facts stand whatever the route, but what lies
+   * between them may not. False, with some of it done, where there is no room.
+   */
+  settleStorage(group: Group, prefer: Preference): boolean {
+    for (const i of group.waits) if (this.waitItem[i]! >= 0 && !this.taken(this.model.waits[i]!)) this.freeWait(i);
+    for (const i of group.holds) if (this.holdItem[i]! >= 0 && !this.taken(this.model.holds[i]!)) this.freeHold(i);
+    return group.steps.every((s) => !this.placed[s] || this.takeStorage(s, prefer));
+  }
+
   /** The best item with room, or −1. What already happened stands somewhere, room or not. */
   private storageFor(
     step: number,
@@ -308,12 +320,14 @@ export class Timetable {
       this.settle(step, start, record.people[i]!, record.items[i]!);
     });
     group.waits.forEach((w, i) => {
+      if (record.waitItems[i]! < 0) this.freeWait(w);
       if (record.waitItems[i]! < 0 || this.waitItem[w]! >= 0) return;
       const wait = this.model.waits[w]!;
       this.waitItem[w] = record.waitItems[i]!;
       this.items[record.waitItems[i]!]!.add(this.end(wait.from), this.start[wait.to]!, wait.units);
     });
     group.holds.forEach((h, i) => {
+      if (record.holdItems[i]! < 0) this.freeHold(h);
       if (record.holdItems[i]! < 0 || this.holdItem[h]! >= 0) return;
       const hold = this.model.holds[h]!;
       this.holdItem[h] = record.holdItems[i]!;

@@ -1,0 +1,108 @@
+import { BestPlan, putBack } from './best-plan';
+import { groupBounds } from './bound';
+import { groupCost, groupLateness } from './cost';
+import type { Group } from './model';
+import { drawByExcess, neighbourhood, rivals } from './neighbourhoods';
+import { shuffle, sum, type Random } from './random';
+import { noisyPreference, replant } from './replant';
+import { reseat, stepsToReseat } from './reseat';
+import type { SearchOptions } from './search';
+import type { Preference, Timetable } from './timetable';
+
+/** Share of the rounds that move single steps instead of whole groups. */
+const STEP_ROUNDS = 0.3;
+
+/**
+ * Large-neighbourhood search with threshold accepting (Dueck and Scheuer 1990): a change may cost a little, less and less
+ * over a cycle, and each cycle begins anew from the best plan. Rounds count, not seconds, so that the same seed and the same
+ * number of rounds give the same plan; the best plan is at hand whenever the search is stopped.
+ */
+export function improve(
+  table: Timetable,
+  plain: Preference,
+  random: Random,
+  options: SearchOptions,
+): { table: Timetable; cost: number } {
+  const { model } = table;
+  const { groups } = model;
+  const costs = new Map(groups.map((g) => [g, groupCost(table, g)]));
+  const best = new BestPlan(table, costs);
+  const least = new Map(groupBounds(model).map((b, i) => [groups[i]!, b]));
+  const bound = sum(least.values());
+  const cycle = 300 + 25 * groups.length;
+  const limit = options.rounds ?? Infinity;
+  // What cycles begin anew from: the best plan, or one shaken out of it when it has not become better for long.
+  let anchor = best;
+  let quiet = 0;
+  let cost = best.cost;
+  let tolerance = 0;
+  for (let round = 0; round < limit && best.cost > bound + 1e-9 && !options.stop(); round++) {
+    const at = round % cycle;
+    if (at === 0 && round > 0) {
+      quiet += 1;
+      if (quiet > QUIET_CYCLES) {
+        best.restoreAll(table, costs);
+        shake(table, costs, plain, random);
+        anchor = new BestPlan(table, costs);
+        quiet = 0;
+      }
+      cost = anchor.goBack(table, costs);
+      tolerance = TOLERANCES[Math.floor(random() * TOLERANCES.length)]!;
+    }
+    const threshold = tolerance * ageingPerGroup(anchor.cost, groups.length) * Math.max(0, 1 - (1.3 * at) / cycle);
+    const step = random() < STEP_ROUNDS;
+    const centre = random() < 0.5 ? drawByExcess(costs, least, random) : groups[Math.floor(random() * groups.length)]!;
+    const steps = step ? stepsToReseat(table, centre, random) : [];
+    const touched = step
+      ? [...new Set(steps.map((s) => model.groupOf[s]!))].map((g) => groups[g]!)
+      : random() < (groupLateness(table, centre) > 0 ? 0.7 : 0.3)
+        ? rivals(table, centre, random)
+        : neighbourhood(model, centre, random);
+    if (touched.length === 0) continue;
+    const before = touched.map((g) => table.record(g));
+    const was = sum(touched.map((g) => costs.get(g)!));
+    const done = step
+      ? reseat(table, steps, touched, noisyPreference(plain, random), random)
+      : replant(table, touched, plain, random, was + threshold);
+    const after = done ? sum(touched.map((g) => groupCost(table, g))) : Infinity;
+    if (after > was + threshold) {
+      putBack(table, touched, before);
+      continue;
+    }
+    for (const g of touched) costs.set(g, groupCost(table, g));
+    cost += after - was;
+    anchor.touch(touched);
+    if (cost >= anchor.cost - 1e-9) continue;
+    anchor.keep(table, cost);
+    quiet = 0;
+    if (cost >= best.cost - 1e-9 && anchor !== best) continue;
+    best.takeOver(anchor);
+    options.progress?.(cost);
+  }
+  best.restoreAll(table, costs);
+  return { table, cost: sum(costs.values()) };
+}
+
+/** Cycles without a better plan before the search is shaken out of it; at least this share of the groups is planted anew then. */
+const QUIET_CYCLES = 3;
+const LEAST_SHAKEN = 0.3;
+
+/** Plants some groups anew by chance, whatever it costs. Leaves all as it was where they find no place. */
+function shake(table: Timetable, costs: Map<Group, number>, plain: Preference, random: Random): void {
+  const { groups } = table.model;
+  const chosen = shuffle(groups, random).slice(
+    0,
+    Math.max(1, Math.ceil((LEAST_SHAKEN + (1 - LEAST_SHAKEN) * random()) * groups.length)),
+  );
+  const before = chosen.map((g) => table.record(g));
+  if (!replant(table, chosen, plain, random, Infinity)) putBack(table, chosen, before);
+  for (const g of chosen) costs.set(g, groupCost(table, g));
+}
+
+/** How much dearer a change may be at the beginning of a cycle, in parts of what a group's age costs; drawn for each. */
+const TOLERANCES = [0, 0.03, 0.1, 0.3, 0.8];
+
+/** Lateness costs by hundreds: what is below is age. */
+function ageingPerGroup(cost: number, groups: number): number {
+  return Math.min(cost, 100 * groups) / Math.max(1, groups);
+}
