@@ -1,0 +1,135 @@
+import type { Span } from '../planner/problem';
+
+/** Where a step is to stay. Minutes after the origin; one item for each thing that it uses, then its oven. */
+export interface Pin {
+  start: number;
+  people: string[];
+  equipment: string[];
+}
+
+/** What can be answered anew on an order while it is planned. */
+export interface OrderAnswers {
+  /** ISO instant. */
+  pickup: string;
+  /** Roles of optional components that are left out. */
+  without: string[];
+  /** Schools and routes that it has settled for itself. */
+  choices: Record<string, string>;
+}
+
+/** All that the lead wants of the plan. An absent key means nothing is wanted. */
+export interface Wishes {
+  /** By step. */
+  pin: Record<string, Pin>;
+  /** The people who are to do a step, whenever it is. By step. */
+  give: Record<string, string[]>;
+  /** Not there, whatever the shift says. By person. */
+  away: Record<string, Span[]>;
+  /** There beyond their shifts. By person. */
+  longer: Record<string, Span[]>;
+  /** Skills that somebody lends a hand with beyond their own. By person. */
+  lend: Record<string, string[]>;
+  /** Not to be used. By item. */
+  closed: Record<string, Span[]>;
+  /** Units more than there are: a borrowed tin, a second rack. By item. */
+  more: Record<string, number>;
+  /** By number of the order. */
+  order: Record<string, Partial<OrderAnswers>>;
+}
+
+export type WishKind = keyof Wishes;
+
+export const NO_WISHES: Wishes = {
+  ...{ pin: {}, give: {}, away: {}, longer: {} },
+  ...{ lend: {}, closed: {}, more: {}, order: {} },
+};
+
+/** One thing wanted: the value that a key is to have; null for none. */
+export type Wish = { [K in WishKind]: { kind: K; key: string; to: Wishes[K][string] | null } }[WishKind];
+
+/**
+ * One change of the wishes, as a value: it knows what was so before, can be applied, inverted, and written as JSON.
+ *
+ * @example applyEdit(applyEdit(wishes, edit), invertEdit(edit)) // the wishes as they were
+ */
+export type PlanEdit =
+  | {
+      [K in WishKind]: { kind: K; key: string; from: Wishes[K][string] | null; to: Wishes[K][string] | null };
+    }[WishKind]
+  | { kind: 'several'; edits: PlanEdit[] };
+
+/** The edit that makes these wishes come true, one after the other. */
+export function editFor(wishes: Wishes, wanted: Wish[]): PlanEdit {
+  const edits: PlanEdit[] = [];
+  let now = wishes;
+  for (const wish of wanted) {
+    const before = (now[wish.kind] as Record<string, object | number>)[wish.key] ?? null;
+    const from = wish.kind === 'order' ? sameFields(wish.to ?? {}, before as Partial<OrderAnswers> | null) : before;
+    const edit = { ...wish, from } as PlanEdit;
+    edits.push(edit);
+    now = applyEdit(now, edit);
+  }
+  return edits.length === 1 ? edits[0]! : { kind: 'several', edits };
+}
+
+function sameFields(to: Partial<OrderAnswers>, from: Partial<OrderAnswers> | null): Partial<OrderAnswers> {
+  return Object.fromEntries(Object.keys(to).map((k) => [k, from?.[k as keyof OrderAnswers]]));
+}
+
+export function applyEdit(wishes: Wishes, edit: PlanEdit): Wishes {
+  if (edit.kind === 'several') return edit.edits.reduce(applyEdit, wishes);
+  const values: Record<string, unknown> = { ...wishes[edit.kind] };
+  // Answers of an order change field by field: others may have changed the rest meanwhile.
+  if (edit.kind === 'order') values[edit.key] = { ...wishes.order[edit.key], ...edit.to };
+  else if (edit.to === null) delete values[edit.key];
+  else values[edit.key] = edit.to;
+  return { ...wishes, [edit.kind]: values };
+}
+
+export function invertEdit(edit: PlanEdit): PlanEdit {
+  if (edit.kind === 'several') return { kind: 'several', edits: [...edit.edits].reverse().map(invertEdit) };
+  return { ...edit, from: edit.to, to: edit.from } as PlanEdit;
+}
+
+/** The single changes of an edit, in their order. */
+export function singleEdits(edit: PlanEdit): Exclude<PlanEdit, { kind: 'several' }>[] {
+  return edit.kind === 'several' ? edit.edits.flatMap(singleEdits) : [edit];
+}
+
+/** An edit that was made, or the undoing of an earlier one; in the order of their ids. */
+export interface MadeEdit {
+  id: number;
+  edit: PlanEdit;
+  /** The edit that this one takes back, or makes again. */
+  undoes: number | null;
+  /** Number of the plan that was there before it. */
+  before: number;
+}
+
+/** What is wanted after all that was done and undone. */
+export function wishesAfter(made: MadeEdit[]): Wishes {
+  return made.reduce((wishes, m) => applyEdit(wishes, m.edit), NO_WISHES);
+}
+
+/**
+ * What an undo and a redo would take back now. An undo is itself an edit that names what it undid, so that undoing an undo is
+ * the redo; a new edit ends what could be redone.
+ */
+export function undoable(made: MadeEdit[]): { undo: MadeEdit | null; redo: MadeEdit | null } {
+  const done: MadeEdit[] = [];
+  const undone: MadeEdit[] = [];
+  for (const m of made) {
+    const top = done.at(-1);
+    if (m.undoes !== null && m.undoes === top?.id) {
+      done.pop();
+      undone.push(m);
+    } else if (m.undoes !== null && m.undoes === undone.at(-1)?.id) {
+      undone.pop();
+      done.push(m);
+    } else {
+      done.push(m);
+      undone.length = 0;
+    }
+  }
+  return { undo: done.at(-1) ?? null, redo: undone.at(-1) ?? null };
+}
