@@ -186,6 +186,7 @@ export const events = pgTable('events', {
 export type EventKind =
   | 'formula saved'
   | 'kitchen changed'
+  | 'plan edit'
   | 'batch accepted'
   | 'batch split'
   | 'start'

@@ -24,7 +24,12 @@ export interface OrderLine {
 }
 
 /** All open orders by pickup, and the last that were handed over. Null without a kitchen. */
-export async function loadOrders(): Promise<{ open: OrderLine[]; left: OrderLine[] } | null> {
+export async function loadOrders(): Promise<{
+  open: OrderLine[];
+  left: OrderLine[];
+  /** A pickup to begin asking with, as a wall-clock time. */
+  ask: string;
+} | null> {
   const planned = await loadPlanned();
   if (!planned) return null;
   const { situation, plan } = planned;
@@ -37,6 +42,7 @@ export async function loadOrders(): Promise<{ open: OrderLine[]; left: OrderLine
   const { tightBelow } = kitchen.library.coefficients;
   const inPlan = new Set(plan.problem.orders.map((o) => o.id));
   return {
+    ask: timeOf(situation.minute, kitchen.clock).plus({ days: 2 }).set({ hour: 12, minute: 0 }).toFormat(WALL_CLOCK),
     open: situation.orders.map((o) =>
       line(
         o,
@@ -72,9 +78,13 @@ export interface OrderFormView {
 const WALL_CLOCK = "yyyy-MM-dd'T'HH:mm";
 const FIRST_PORTIONS = 12;
 
-/** The form for a new order, or for the one with this number. */
+/** What a new order's form can begin with, as an address says it. */
+export type OrderDraft = Partial<Record<'build' | 'portions' | 'pickup' | 'size', string>>;
+
+/** The form for a new order, perhaps begun with what is known of it, or for the one with this number. */
 export async function loadOrderForm(
   id: number | null,
+  draft: OrderDraft = {},
 ): Promise<{ form: OrderFormView; version: number; title: string } | null> {
   const db = await database();
   const kitchen = await loadKitchen(db);
@@ -83,8 +93,10 @@ export async function loadOrderForm(
   if (id !== null && (!order || order.state !== 'open')) return null;
   const today = timeOf(minuteOf(now(), kitchen.clock), kitchen.clock);
   const [first] = kitchen.rows.builds;
-  const build = order?.build ?? first?.id ?? '';
-  const portions = order?.portions ?? FIRST_PORTIONS;
+  const begun = kitchen.builds.has(draft.build ?? '') ? draft.build : undefined;
+  const build = order?.build ?? begun ?? first?.id ?? '';
+  const portions =
+    order?.portions ?? (Math.min(400, Math.max(0, Math.round(Number(draft.portions)))) || FIRST_PORTIONS);
   const sizes = sizesWith(build, portions, kitchen, order ? JSON.stringify(order.tiers) : null);
   const pickup = order
     ? timeOf(minuteOf(order.pickup, kitchen.clock), kitchen.clock)
@@ -92,10 +104,10 @@ export async function loadOrderForm(
   const values: OrderForm = {
     title: order?.title ?? '',
     customer: order?.customer ?? '',
-    pickup: pickup.toFormat(WALL_CLOCK),
+    pickup: !order && draft.pickup ? draft.pickup : pickup.toFormat(WALL_CLOCK),
     portions,
     build,
-    size: order ? JSON.stringify(order.tiers) : (sizes[0]?.value ?? ''),
+    size: order ? JSON.stringify(order.tiers) : ((sizes.find((s) => s.value === draft.size) ?? sizes[0])?.value ?? ''),
     inscription: order?.inscription ?? '',
     avoid: order?.avoid ?? [],
     note: order?.note ?? '',

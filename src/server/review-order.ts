@@ -4,7 +4,7 @@ import { database } from '../data/database';
 import { readOrder, type OrderRow } from '../data/repositories/orders';
 import { readPlan } from '../data/repositories/plans';
 import { now } from './clock';
-import { breakDownOrder, loadSituation, planId, planKindly, problemOf, shareBatches } from './planning';
+import { loadSituation, planId, planKindly, problemOf, withOrder } from './planning';
 import { readOrderForm } from './read-order-form';
 import { refuse, type Result } from './result';
 import { partsOf, sectionOf, type PartView, type SectionView } from './views/order-view';
@@ -44,16 +44,8 @@ export async function reviewOrder(id: number | null, input: unknown): Promise<Re
     },
     ...read.fields,
   };
-  const orders = [...situation.orders.filter((o) => o.id !== draft.id), draft];
-  const shared = shareBatches(
-    orders,
-    new Map(orders.map((o) => [o.id, breakDownOrder(o, kitchen)])),
-    situation.batches,
-    kitchen,
-  );
-  const trial = { ...situation, ...shared, orders };
-  const { problem } = problemOf(trial);
-  const { answer } = await planKindly({ problem, old: plan?.plan ?? null, ...TRIAL });
+  const { problem } = problemOf(withOrder(situation, draft));
+  const { answer } = await planKindly({ problem, old: plan?.plan ?? null, ...TRIAL }, 'trials');
   if (!answer.ok) return refuse(answer.problems.map((p) => p.message).join(' '));
   const { tightBelow } = kitchen.library.coefficients;
   const statusOf = (order: number) =>

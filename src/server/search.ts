@@ -6,7 +6,7 @@ import { loadKitchen } from './kitchen';
 
 /** Something that can be found from anywhere. */
 export interface Found {
-  group: 'Orders' | 'Formulas' | 'Calculators';
+  group: 'Do' | 'Orders' | 'Formulas' | 'Calculators';
   label: string;
   detail: string;
   href: string;
@@ -21,6 +21,10 @@ export async function loadSearch(): Promise<Found[]> {
   if (!kitchen) return [];
   const { ingredients } = kitchen.library;
   return [
+    {
+      ...{ group: 'Do', label: 'Can we take one more?', detail: 'asks the plan', href: '/orders#one-more' },
+      words: 'capacity room telephone counter another order',
+    },
     ...(await readOpenOrders(db)).map((o): Found => ({
       ...{ group: 'Orders', label: o.title, href: `/orders/${o.id}` },
       detail: timeOf(minuteOf(o.pickup, kitchen.clock), kitchen.clock).toFormat('ccc d LLL, HH:mm'),

@@ -1,20 +1,6 @@
-import { jest } from '@jest/globals';
-import type { Db } from '../data/database';
-import { openFolder } from '../data/database';
-import { runPlanningJob } from '../workers/planning-job';
+import { openDemoKitchen } from './testing/demo-kitchen';
 
-/** Thursday morning in the demo kitchen; the clock of the server is read when its module is loaded. */
-process.env.ZEST_CLOCK = '2027-05-20T09:40:00Z';
-process.env.TZ = 'UTC';
-const opened = openFolder('memory://use-cases');
-(globalThis as unknown as { zestDatabase: Promise<Db> }).zestDatabase = opened;
-// Planning in the test's own thread: a worker cannot be given TypeScript here.
-jest.unstable_mockModule('./planner-thread', () => ({
-  planInThread: async (request: Parameters<typeof runPlanningJob>[0]) =>
-    runPlanningJob({ ...request, seconds: Math.min(request.seconds, 1.5) }, () => performance.now() / 1000),
-}));
-
-const { loadDemo } = await import('./demo');
+const kitchen = await openDemoKitchen('use-cases');
 const { loadBatches, acceptBatch, splitBatch } = await import('./batches');
 const { changePart } = await import('./change-part');
 const { finishStep, startStep, takeBackStep } = await import('./floor');
@@ -32,14 +18,7 @@ const { loadPlanned } = await import('./wall');
 
 const message = (r: { ok: boolean }) => (r as { message?: string }).message ?? '';
 
-beforeAll(async () => {
-  const loaded = await loadDemo('UTC');
-  expect(loaded).toEqual({ ok: true });
-}, 120_000);
-
-afterAll(async () => {
-  await ((await opened) as Db & { $client: { close: () => Promise<void> } }).$client.close();
-});
+afterAll(() => kitchen.close());
 
 describe('an order', () => {
   const typed = async (change: object = {}) => ({
@@ -174,7 +153,7 @@ describe('a batch for several orders', () => {
     if (mine) expect(mine.order).toBe(wanted.members.map((m) => m.name).join(' + '));
 
     expect(await startStep(first.id, person!)).toEqual({ ok: true });
-    expect((await loadSituation(await opened))!.states.get(first.id)).toMatchObject({ state: 'running' });
+    expect((await loadSituation(kitchen.db))!.states.get(first.id)).toMatchObject({ state: 'running' });
     expect(message(await splitBatch(accepted[0]!.id))).toContain('It has been begun');
     const check = brokenSteps(situation).find((s) => s.id === first.id)!.check;
     if (check) expect(message(await finishStep(first.id))).toContain('First:');

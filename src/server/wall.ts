@@ -1,6 +1,7 @@
 import { database } from '../data/database';
 import { readPlan } from '../data/repositories/plans';
 import { loadSituation, replanNow, type Situation } from './planning';
+import { lastEdits } from './steering';
 import { wallView, type WallView } from './views/wall-view';
 import type { PlanRow } from '../data/repositories/plans';
 
@@ -15,5 +16,5 @@ export async function loadPlanned(): Promise<{ situation: Situation; plan: PlanR
 
 export async function loadWall(): Promise<WallView | null> {
   const planned = await loadPlanned();
-  return planned && wallView(planned.situation, planned.plan);
+  return planned && wallView(planned.situation, planned.plan, await lastEdits(planned.situation));
 }

@@ -1,9 +1,12 @@
 import { parentPort } from 'node:worker_threads';
-import { runPlanningJob, type PlanningRequest } from './planning-job';
+import { answerQuestion, runPlanningJob, type PlanningRequest, type Question } from './planning-job';
 
-parentPort!.on('message', ({ id, request }: { id: number; request: PlanningRequest }) => {
+const clock = () => performance.now() / 1000;
+
+parentPort!.on('message', ({ id, request }: { id: number; request: PlanningRequest | Question }) => {
   try {
-    parentPort!.postMessage({ id, answer: runPlanningJob(request, () => performance.now() / 1000) });
+    const answer = 'about' in request ? answerQuestion(request, clock) : runPlanningJob(request, clock);
+    parentPort!.postMessage({ id, answer });
   } catch (error) {
     parentPort!.postMessage({ id, error: error instanceof Error ? error.message : String(error) });
   }

@@ -1,8 +1,12 @@
+import { blockersOf, type Blockers } from '../core/planner/blockers';
+import { capacityFor, type Capacity } from '../core/planner/capacity';
+import { explainOrder, type Link } from '../core/planner/explain-order';
 import type { Plan } from '../core/planner/plan';
 import type { Problem } from '../core/planner/problem';
 import { readProblem } from '../core/planner/read-problem';
 import { readyTimes, type ReadyTime } from '../core/planner/ready-times';
 import { replan } from '../core/planner/replan';
+import { simulate, type Simulation } from '../core/planner/simulate';
 import { solve, type Complaint } from '../core/planner/solve';
 
 export interface PlanningRequest {
@@ -13,6 +17,8 @@ export interface PlanningRequest {
   seconds: number;
   /** Rounds of improvement at most. */
   rounds: number;
+  /** Look for better places for late orders too, also where nothing that they need has changed. */
+  helpLate?: boolean;
 }
 
 export type PlanningAnswer = { ok: true; plan: Plan; ready: ReadyTime[] } | { ok: false; problems: Complaint[] };
@@ -24,6 +30,7 @@ export function runPlanningJob(request: PlanningRequest, now: () => number): Pla
   const begun = now();
   const options = {
     seed: 1,
+    helpLate: request.helpLate ?? false,
     rounds: request.rounds,
     stop: () => now() - begun >= request.seconds,
     seconds: () => now() - begun,
@@ -31,4 +38,35 @@ export function runPlanningJob(request: PlanningRequest, now: () => number): Pla
   const solved = request.old ? replan(read.problem, request.old, options) : solve(read.problem, options);
   if (!solved.ok) return solved;
   return { ok: true, plan: solved.plan, ready: readyTimes(read.problem, solved.plan) };
+}
+
+/** What can be asked of a plan beside a new one. */
+export interface Questions {
+  /** Does one more order fit? Answers within `seconds`, as well as it can by then. */
+  capacity: { ask: { problem: Problem; old: Plan; order: string; seconds: number }; answer: Capacity };
+  /** How often each order is ready, at most `grace` minutes after its pickup. */
+  chances: { ask: { problem: Problem; plan: Plan; runs: number; grace: number }; answer: Simulation };
+  why: {
+    ask: { problem: Problem; plan: Plan; order: string };
+    answer: { blockers: Blockers; chain: Link[] | null };
+  };
+}
+
+export type Question = { [K in keyof Questions]: { about: K } & Questions[K]['ask'] }[keyof Questions];
+
+/** What a thread does with a question; `now` is a running clock in seconds. */
+export function answerQuestion(q: Question, now: () => number): Questions[keyof Questions]['answer'] {
+  switch (q.about) {
+    case 'capacity': {
+      const begun = now();
+      return capacityFor(q.problem, q.old, q.order, () => now() - begun >= q.seconds);
+    }
+    case 'chances':
+      return simulate(q.problem, q.plan, q.runs, 1, q.grace);
+    case 'why':
+      return {
+        blockers: blockersOf(q.problem, q.plan, q.order),
+        chain: explainOrder(q.problem, q.plan, q.order),
+      };
+  }
 }

@@ -1,4 +1,4 @@
-import { desc } from 'drizzle-orm';
+import { desc, eq } from 'drizzle-orm';
 import type { Db } from '../database';
 import * as t from '../schema';
 
@@ -6,6 +6,11 @@ export type PlanRow = typeof t.plans.$inferSelect;
 
 export async function readPlan(db: Db): Promise<PlanRow | null> {
   const [row] = await db.select().from(t.plans).orderBy(desc(t.plans.id)).limit(1);
+  return row ?? null;
+}
+
+export async function readPlanOf(db: Db, id: number): Promise<PlanRow | null> {
+  const [row] = await db.select().from(t.plans).where(eq(t.plans.id, id));
   return row ?? null;
 }
 

@@ -1,7 +1,9 @@
 import { durationText } from '../../core/measure/duration-text';
-import { timeOf, type Clock } from '../../core/planner/calendars';
+import { timeOf } from '../../core/planner/calendars';
+import { explainOrder } from '../../core/planner/explain-order';
 import type { PlanRow } from '../../data/repositories/plans';
-import { planId } from '../planning';
+import { planId, type Situation } from '../planning';
+import { shortWhy } from './link-words';
 import type { LadderView } from './wall-view';
 
 /** The sentence above the wall: what to fix first, and the tap that fixes it. */
@@ -12,7 +14,8 @@ export interface Headline {
   counts: { holds: number; tight: number; misses: number };
 }
 
-export function headlineOf(ladders: LadderView[], plan: PlanRow, clock: Clock): Headline {
+export function headlineOf(ladders: LadderView[], plan: PlanRow, situation: Situation): Headline {
+  const { clock } = situation.kitchen;
   const by = (state: string) => ladders.filter((l) => l.status.state === state);
   const misses = by('misses');
   const tight = by('tight');
@@ -26,7 +29,7 @@ export function headlineOf(ladders: LadderView[], plan: PlanRow, clock: Clock): 
   }
   const worst = [...misses].sort((a, b) => late(b) - late(a))[0];
   if (worst) {
-    const why = longestWait(plan, worst.order);
+    const why = shortWhy(explainOrder(plan.problem, plan.plan, planId(worst.order)) ?? [], situation);
     const text = `${worst.title} misses its pickup by ${durationText(late(worst))}${why ? `: ${why}` : ''}.`;
     return { tone: 'misses', text, fix: { label: 'See what would help', order: worst.order }, counts };
   }

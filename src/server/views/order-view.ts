@@ -41,6 +41,8 @@ export interface OrderView {
   /** Formulas of which there is a newer version than the one it was planned with. */
   newer: { id: string; name: string; has: number; newest: number }[];
   planned: {
+    /** Number of the plan. */
+    plan: number;
     clock: Clock;
     minute: number;
     ladder: LadderView;
@@ -130,6 +132,7 @@ export function orderView(
     }),
     planned: onWall
       ? {
+          plan: plan.id,
           clock,
           minute: situation.minute,
           ladder: ladderOf(order.id, situation, plan, placed),

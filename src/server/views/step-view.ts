@@ -1,9 +1,10 @@
 import type { Check } from '../../core/formula/formula';
 import { durationText } from '../../core/measure/duration-text';
-import { timeOf, type Clock } from '../../core/planner/calendars';
-import { whyHere, type Reason } from '../../core/planner/why-here';
+import { timeOf } from '../../core/planner/calendars';
+import { whyHere } from '../../core/planner/why-here';
 import type { PlanRow } from '../../data/repositories/plans';
 import { brokenSteps, componentOf, servedBy, type Situation } from '../planning';
+import { reasonWords } from './reason-words';
 import type { RungState } from './wall-view';
 
 /** Everything about one step: what, how much, until what sign, why it lies where it lies, who. */
@@ -41,7 +42,7 @@ export function stepView(id: string, situation: Situation, plan: PlanRow): StepV
   const { clock, rows } = situation.kitchen;
   const person = new Map(rows.people.map((p) => [p.id, p.name]));
   const item = new Map(rows.equipment.map((e) => [e.id, e.name]));
-  const words = new Words(clock, person, item, new Map(situation.orders.map((o) => [`o${o.id}`, o.title])));
+  const words = reasonWords(situation);
   const why = whyHere(plan.problem, plan.plan, id) ?? { notLater: [], notEarlier: [] };
   const state = situation.states.get(id)?.state ?? 'planned';
   const { low, likely, high } = step.minutes;
@@ -74,49 +75,4 @@ export function stepView(id: string, situation: Situation, plan: PlanRow): StepV
         return `${durationText(w.min)} at least${limit}${w.place ? ` in the ${w.place}` : ''} before “${to}”${w.why ? `: ${w.why}` : ''}`;
       }),
   };
-}
-
-/** Turns the planner's reasons into sentences. */
-class Words {
-  constructor(
-    private readonly clock: Clock,
-    private readonly people: Map<string, string>,
-    private readonly items: Map<string, string>,
-    private readonly orders: Map<string, string>,
-  ) {}
-
-  private time(minute: number): string {
-    return timeOf(minute, this.clock).toFormat('ccc HH:mm');
-  }
-
-  private step(step: { name: string; order: string | null }): string {
-    const order = this.orders.get(step.order ?? '');
-    return order ? `“${step.name}” of ${order}` : `“${step.name}”`;
-  }
-
-  reason(r: Reason, later: boolean): string {
-    switch (r.kind) {
-      case 'fact':
-        return r.state === 'pinned' ? 'It is pinned here.' : `It is ${r.state}: this is what happened.`;
-      case 'pickup':
-        return 'The pickup is then.';
-      case 'now':
-        return 'It is already as early as can be: now.';
-      case 'shortest wait': {
-        const why = r.wait.why ? ` (${r.wait.why})` : '';
-        const rest = r.wait.min > 0 ? `${durationText(r.wait.min)} must pass` : 'there is no time';
-        return later
-          ? `${r.step.name} comes at ${this.time(r.at)}, and before it ${rest}${why}.`
-          : `${r.step.name} ends at ${this.time(r.at)}, and after it ${rest}${why}.`;
-      }
-      case 'longest wait':
-        return `At most ${durationText(r.wait.max ?? 0)} may lie between it and ${r.step.name} at ${this.time(r.at)}${r.wait.why ? ` (${r.wait.why})` : ''}.`;
-      case 'hands taken':
-        return `${this.people.get(r.person) ?? r.person} is on ${this.step(r.step)} ${later ? 'from' : 'until'} ${this.time(r.at)}.`;
-      case 'off shift':
-        return `The shift of ${this.people.get(r.person) ?? r.person} ${later ? 'ends' : 'begins'} at ${this.time(r.at)}.`;
-      case 'equipment taken':
-        return `${this.items.get(r.item) ?? r.item} is ${later ? 'wanted by' : 'taken by'} ${this.step(r.step)} ${later ? 'from' : 'until'} ${this.time(r.at)}.`;
-    }
-  }
 }

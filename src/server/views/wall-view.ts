@@ -3,13 +3,16 @@ import { orderStatus, type OrderStatus } from '../../core/floor/order-status';
 import type { Clock } from '../../core/planner/calendars';
 import type { PlannedStep } from '../../core/planner/plan';
 import type { Span, Step, Wait } from '../../core/planner/problem';
-import { minuteOf } from '../../core/planner/calendars';
+import { minuteOf, timeOf } from '../../core/planner/calendars';
+import { loadsOf, type Loads } from '../../core/planner/loads';
 import type { PlanRow } from '../../data/repositories/plans';
 import { batchIdOf, servedBy, planId, type Situation } from '../planning';
 import { headlineOf, type Headline } from './headline';
 
 /** All times are minutes after the clock's origin. */
 export interface WallView {
+  /** Number of the plan that is shown. */
+  plan: number;
   kitchen: string;
   clock: Clock;
   minute: number;
@@ -18,6 +21,17 @@ export interface WallView {
   hands: HandView[];
   ovens: OvenView[];
   stores: StoreView[];
+  /** Things that steps use and hold, the ovens apart: to filter by, and for their load. */
+  things: { id: string; name: string; kind: string; units: number }[];
+  /** What each person and each item has to carry, day by day. */
+  load: LoadView;
+  /** What could be undone and done again, in words. */
+  edits: { undo: string | null; redo: string | null };
+}
+
+export interface LoadView {
+  days: { start: number; end: number; label: string }[];
+  loads: Loads;
 }
 
 export interface LadderView {
@@ -45,7 +59,12 @@ export interface RungView {
   /** One batch for several orders. */
   shared: boolean;
   who: { id: string; initials: string }[];
+  /** What it uses, and the tins and rings that are held over it. */
+  items: string[];
   state: RungState;
+  pinned: boolean;
+  /** The lead has said who does it. */
+  given: boolean;
 }
 
 export type Place = 'oven' | 'machine' | 'fridge' | 'freezer' | 'dry box' | 'bench';
@@ -58,6 +77,8 @@ export interface RailView {
   place: Place;
   why: string;
   celsius: number | null;
+  /** The oven or machine that has it, or the item that it waits on. */
+  item: string | null;
 }
 
 /** A component ladder leans into the main one where it is used. */
@@ -90,17 +111,22 @@ export interface StoreView {
   used: number[];
 }
 
-export function wallView(situation: Situation, plan: PlanRow): WallView {
+export function wallView(
+  situation: Situation,
+  plan: PlanRow,
+  edits: WallView['edits'] = { undo: null, redo: null },
+): WallView {
   const { kitchen, minute } = situation;
   const placed = new Map(plan.plan.steps.map((s) => [s.id, s]));
   const ladders = situation.orders
     .filter((o) => plan.problem.orders.some((p) => p.id === planId(o.id)))
     .map((o) => ladderOf(o.id, situation, plan, placed));
   return {
+    plan: plan.id,
     kitchen: kitchen.rows.kitchen.name,
     clock: kitchen.clock,
     minute,
-    headline: headlineOf(ladders, plan, kitchen.clock),
+    headline: headlineOf(ladders, plan, situation),
     ladders,
     hands: kitchen.rows.people.map((p) => ({
       id: p.id,
@@ -114,6 +140,34 @@ export function wallView(situation: Situation, plan: PlanRow): WallView {
     })),
     ovens: ovensOf(situation, plan, placed),
     stores: storesOf(plan, placed),
+    things: kitchen.rows.equipment
+      .filter((e) => e.kind !== 'oven')
+      .map(({ id, name, kind, units }) => ({ id, name, kind, units })),
+    load: loadView(situation, plan, ladders),
+    edits,
+  };
+}
+
+/** Days that are told at most. */
+const MOST_DAYS = 14;
+
+/** The load of every day from today to the last pickup. */
+function loadView(situation: Situation, plan: PlanRow, ladders: LadderView[]): LoadView {
+  const { clock } = situation.kitchen;
+  const last = Math.max(situation.minute, ...ladders.map((l) => l.pickup));
+  const days: LoadView['days'] = [];
+  for (let day = timeOf(situation.minute, clock).startOf('day'); days.length < MOST_DAYS; day = day.plus({ days: 1 })) {
+    const start = minuteOf(day.toJSDate(), clock);
+    if (start > last) break;
+    days.push({ start, end: minuteOf(day.plus({ days: 1 }).toJSDate(), clock), label: day.toFormat('ccc d') });
+  }
+  return {
+    days,
+    loads: loadsOf(
+      plan.problem,
+      plan.plan,
+      days.map((d): Span => [d.start, d.end]),
+    ),
   };
 }
 
@@ -135,6 +189,7 @@ export function ladderOf(id: number, situation: Situation, plan: PlanRow, placed
     (s) => (s.order === own || common.has(s.id)) && s.work !== 'collect' && placed.has(s.id),
   );
 
+  const heldBy = holdsAt(plan);
   const rungs: RungView[] = steps
     .filter((s) => s.work === 'hands')
     .map((s) => {
@@ -147,7 +202,10 @@ export function ladderOf(id: number, situation: Situation, plan: PlanRow, placed
         role: roles.get(s.id) ?? null,
         shared: common.has(s.id),
         who: at.people.map((p) => ({ id: p, initials: initials.get(p) ?? '?' })),
+        items: [...at.equipment, ...(heldBy.get(s.id) ?? [])],
         state: stateOf(s.id, at, states, minute),
+        pinned: s.placed?.state === 'pinned',
+        given: situation.wishes.give[s.id] !== undefined,
       };
     });
   const rails: RailView[] = [];
@@ -158,9 +216,11 @@ export function ladderOf(id: number, situation: Situation, plan: PlanRow, placed
       ...{ role: roles.get(s.id) ?? null, start: at.start, end: at.end, why: s.name },
       place: s.work === 'oven' ? 'oven' : 'machine',
       celsius: s.oven?.celsius ?? null,
+      item: at.equipment.at(-1) ?? null,
     });
   }
   const leans: LeanView[] = [];
+  const stored = new Map(plan.plan.waits.map((w) => [w.id, w.equipment]));
   for (const w of plan.problem.waits) {
     if (!(w.from.startsWith(`${own}.`) || common.has(w.from)) || !taken(w, plan)) continue;
     // Of a batch's waits only those inside it, and those to this order's own steps.
@@ -170,7 +230,10 @@ export function ladderOf(id: number, situation: Situation, plan: PlanRow, placed
     if (!from || !to) continue;
     const role = roles.get(w.from) ?? null;
     if (to.start > from.end)
-      rails.push({ role, start: from.end, end: to.start, place: placeOf(w), why: w.why, celsius: null });
+      rails.push({
+        ...{ role, start: from.end, end: to.start, place: placeOf(w), why: w.why, celsius: null },
+        item: stored.get(w.id) ?? null,
+      });
     if (role !== null && (roles.get(w.to) ?? null) === null) leans.push({ role, from: from.end, to: to.start });
   }
   return {
@@ -184,6 +247,17 @@ export function ladderOf(id: number, situation: Situation, plan: PlanRow, placed
     components: breakdown.components.map((c) => ({ role: c.role, label: c.label })),
     leans,
   };
+}
+
+/** Items held from or until a step. */
+function holdsAt(plan: PlanRow): Map<string, string[]> {
+  const items = new Map(plan.plan.holds.map((h) => [h.id, h.equipment]));
+  const at = new Map<string, string[]>();
+  for (const h of plan.problem.holds) {
+    const item = items.get(h.id);
+    if (item) for (const step of new Set([h.from, h.until])) at.set(step, [...(at.get(step) ?? []), item]);
+  }
+  return at;
 }
 
 /** Steps of the batches that an order is a member of, with its own role for each. */

@@ -1,5 +1,5 @@
-import { remediesFor } from '@/server/remedies';
+import { helpFor } from '@/server/remedies';
 
 export async function GET(_: Request, { params }: { params: Promise<{ id: string }> }): Promise<Response> {
-  return Response.json(await remediesFor(Number((await params).id)));
+  return Response.json(await helpFor(Number((await params).id)));
 }

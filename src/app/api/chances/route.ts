@@ -1,0 +1,5 @@
+import { loadChances } from '@/server/chances';
+
+export async function GET(): Promise<Response> {
+  return Response.json(await loadChances());
+}

@@ -1,0 +1,232 @@
+import { comparePlans, type Comparison } from '../core/steering/compare-plans';
+import {
+  applyEdit,
+  editFor,
+  invertEdit,
+  singleEdits,
+  undoable,
+  type MadeEdit,
+  type OrderAnswers,
+  type PlanEdit,
+  type Wish,
+  type Wishes,
+} from '../core/steering/plan-edit';
+import { database, type Db } from '../data/database';
+import { appendEdit, readEdits } from '../data/repositories/edits';
+import { appendEvents } from '../data/repositories/events';
+import { readOrder, updateOrder, type OrderRow } from '../data/repositories/orders';
+import { insertPlan, readPlan, type PlanRow } from '../data/repositories/plans';
+import { now } from './clock';
+import { tellChanged } from './live';
+import { breakDownAll, loadSituation, planKindly, problemOf, replanNow, withOrder, type Situation } from './planning';
+import { draftOf, type CapacityQuestion } from './capacity';
+import { refuse, type Result } from './result';
+import { EditWords } from './views/edit-words';
+import { wallView, type WallView } from './views/wall-view';
+
+/** A change of the plan that was tried on a copy, with the plan that it gives. */
+export interface Trial {
+  /** Names it for taking it over. */
+  id: string;
+  edit: PlanEdit;
+  /** The edit in words. */
+  label: string;
+  /** The plan that it was tried against. */
+  base: PlanRow;
+  situation: Situation;
+  /** As it would be saved. */
+  plan: PlanRow;
+  /** Steps whose pins cannot be held in it. */
+  unpinned: string[];
+  comparison: Comparison;
+  /** It holds an order that is not one yet, so that it can be looked at only. */
+  supposed: boolean;
+}
+
+/** Limits of a trial that somebody waits for. */
+const TRIAL = { seconds: 1, rounds: 60 };
+/** Trials that can still be taken over; the oldest are forgotten first. */
+const MOST_KEPT = 60;
+
+const held = globalThis as unknown as { zestTrials?: { last: number; kept: Map<string, Trial> } };
+const trials = () => (held.zestTrials ??= { last: 0, kept: new Map() });
+
+/** Tries wishes on a copy of the newest plan. Nothing is saved. */
+export async function tryWishes(wanted: Wish[], limits = TRIAL): Promise<Result<{ trial: Trial }>> {
+  const db = await database();
+  const situation = await loadSituation(db);
+  const base = await readPlan(db);
+  if (!situation || !base) return refuse('There is no plan yet.');
+  return tryOn(situation, base, wanted, limits);
+}
+
+/** As `tryWishes`, for a situation that is at hand. */
+export async function tryOn(
+  situation: Situation,
+  base: PlanRow,
+  wanted: Wish[],
+  limits = TRIAL,
+  more: OrderRow | null = null,
+): Promise<Result<{ trial: Trial }>> {
+  const edit = editFor(wishesNow(situation), wanted);
+  const gone = singleEdits(edit).find((e) => e.kind === 'order' && !situation.orders.some((o) => `${o.id}` === e.key));
+  if (gone) return refuse('This order is not on the wall any more.');
+  const after = situationAfter(situation, edit);
+  const copy = more ? withOrder(after, more) : after;
+  const { problem, stood, lapsed } = problemOf(copy);
+  const { answer, lifted } = await planKindly({ problem, old: base.plan, helpLate: true, ...limits }, 'trials');
+  if (!answer.ok) return refuse(answer.problems.map((p) => p.message).join(' '));
+  const label = new EditWords(situation).say(edit);
+  const { last, kept } = trials();
+  const trial: Trial = {
+    ...{ id: `${last + 1}`, edit, label, base, situation: copy, unpinned: [...lapsed, ...lifted.pins] },
+    plan: {
+      ...{ id: base.id, previous: base.id, madeAt: now(), reason: label, problem: lifted.problem },
+      ...{ plan: answer.plan, ready: answer.ready, stood: [...stood, ...lifted.waits] },
+    },
+    comparison: comparePlans(base, { problem: lifted.problem, plan: answer.plan }),
+    supposed: more !== null,
+  };
+  trials().last = last + 1;
+  kept.set(trial.id, trial);
+  for (const id of [...kept.keys()].slice(0, Math.max(0, kept.size - MOST_KEPT))) kept.delete(id);
+  return { ok: true, trial };
+}
+
+/** The wishes, and for every order its answers as they are now, so that an edit knows what it changes. */
+function wishesNow(situation: Situation): Wishes {
+  const answers = (o: OrderRow): OrderAnswers => ({
+    ...{ pickup: o.pickup.toISOString(), without: o.without, choices: o.choices },
+  });
+  return { ...situation.wishes, order: Object.fromEntries(situation.orders.map((o) => [o.id, answers(o)])) };
+}
+
+/** The situation as it would be with an edit. */
+function situationAfter(situation: Situation, edit: PlanEdit): Situation {
+  const wishes = applyEdit(situation.wishes, edit);
+  const touched = answersIn(edit);
+  if (touched.size === 0) return { ...situation, wishes };
+  const orders = situation.orders.map((o) => ({ ...o, ...fieldsOf(touched.get(o.id) ?? {}) }));
+  return { ...situation, ...breakDownAll(orders, situation), orders, wishes };
+}
+
+/** The new answers of every order that an edit touches. */
+function answersIn(edit: PlanEdit): Map<number, Partial<OrderAnswers>> {
+  const touched = new Map<number, Partial<OrderAnswers>>();
+  for (const e of singleEdits(edit))
+    if (e.kind === 'order') touched.set(Number(e.key), { ...touched.get(Number(e.key)), ...e.to });
+  return touched;
+}
+
+function fieldsOf({ pickup, ...rest }: Partial<OrderAnswers>) {
+  return { ...rest, ...(pickup ? { pickup: new Date(pickup) } : {}) };
+}
+
+/** Takes a trial over: its plan as it was shown, or if the plan has changed meanwhile, planned again with the same edit. */
+export async function takeOver(id: string): Promise<Result> {
+  const trial = trials().kept.get(id);
+  if (!trial) return refuse('This trial is too old: try it again.');
+  if (trial.supposed) return refuse('Write the order first: a supposed one cannot be made.');
+  const db = await database();
+  const refused = await save(db, { edit: trial.edit, undoes: null, before: trial.base.id });
+  if (refused) return refused;
+  const { base, plan } = trial;
+  const saved = await insertPlan(db, { ...plan, id: undefined, previous: base.id });
+  if (saved) tellChanged();
+  else await replanNow(trial.label, { helpLate: true });
+  trials().kept.delete(id);
+  return { ok: true };
+}
+
+/** Makes wishes come true at once, if they can: a pin that cannot be held is refused with the reason. */
+export async function steer(wanted: Wish[]): Promise<Result<{ label: string }>> {
+  const tried = await tryWishes(wanted);
+  if (!tried.ok) return tried;
+  const { trial } = tried;
+  const failed = wanted.find((w) => (w.kind === 'pin' || w.kind === 'give') && w.to && trial.unpinned.includes(w.key));
+  if (failed) return refuse(new EditWords(trial.situation).whyNotHeld(failed, trial));
+  const taken = await takeOver(trial.id);
+  return taken.ok ? { ok: true, label: trial.label } : taken;
+}
+
+/** Takes the last edit back. */
+export async function undoEdit(): Promise<Result> {
+  return undoOrRedo('undo');
+}
+
+/** Makes the edit again that was taken back last. */
+export async function redoEdit(): Promise<Result> {
+  return undoOrRedo('redo');
+}
+
+async function undoOrRedo(which: 'undo' | 'redo'): Promise<Result> {
+  const db = await database();
+  const made = undoable(await readEdits(db))[which];
+  if (!made) return refuse(which === 'undo' ? 'There is nothing to undo.' : 'There is nothing to do again.');
+  const newest = await readPlan(db);
+  const refused = await save(db, { edit: invertEdit(made.edit), undoes: made.id, before: newest?.id ?? 0 });
+  if (refused) return refused;
+  await replanNow('an edit was taken back', { like: made.before });
+  tellChanged();
+  return { ok: true };
+}
+
+/** Writes an edit down, and what it changes on orders, in one transaction. */
+async function save(db: Db, made: Omit<MadeEdit, 'id'>): Promise<Result | null> {
+  const at = now();
+  try {
+    await db.transaction(async (tx) => {
+      const inside = tx as Db;
+      await appendEdit(inside, at, made);
+      for (const [id, answers] of answersIn(made.edit)) {
+        const row = await readOrder(inside, id);
+        const open = row?.state === 'open' && (await updateOrder(inside, id, row.version, fieldsOf(answers)));
+        if (!open) throw new Gone();
+        const from = Object.fromEntries(Object.keys(answers).map((k) => [k, row[k as keyof OrderRow]]));
+        await appendEvents(inside, [{ at, kind: 'order changed', order: id, body: { from, to: answers } }]);
+      }
+    });
+    return null;
+  } catch (error) {
+    if (error instanceof Gone) return refuse('An order of this change is not open any more.');
+    throw error;
+  }
+}
+
+/** Thrown inside a transaction, so that nothing of the edit is kept. */
+class Gone extends Error {}
+
+/** What the wall needs to offer undoing. */
+export async function lastEdits(situation: Situation): Promise<{ undo: string | null; redo: string | null }> {
+  const { undo, redo } = undoable(await readEdits(await database()));
+  const words = new EditWords(situation);
+  return { undo: undo && words.say(undo.edit), redo: redo && words.say(invertEdit(redo.edit)) };
+}
+
+/** A trial as a page shows it: the wall of the copy, and what it changes. */
+export interface TrialView {
+  id: string;
+  label: string;
+  wall: WallView;
+  comparison: Comparison;
+  /** People by id, for the words of the comparison. */
+  names: Record<string, string>;
+}
+
+/** Supposes things, and perhaps one order more, on a copy. */
+export async function tryWhatIf(
+  wanted: Wish[],
+  order: CapacityQuestion | null = null,
+): Promise<Result<{ trial: TrialView }>> {
+  const db = await database();
+  const situation = await loadSituation(db);
+  const base = await readPlan(db);
+  if (!situation || !base) return refuse('There is no plan yet.');
+  const drafted = order && draftOf(order, situation);
+  if (drafted && !drafted.ok) return drafted;
+  const tried = await tryOn(situation, base, wanted, { seconds: 2, rounds: 200 }, drafted?.draft ?? null);
+  if (!tried.ok) return tried;
+  const { id, label, comparison, situation: copy, plan } = tried.trial;
+  const names = Object.fromEntries(copy.kitchen.rows.people.map((p) => [p.id, p.name]));
+  return { ok: true, trial: { id, label, comparison, wall: wallView(copy, plan), names } };
+}
