@@ -9,7 +9,10 @@ import { extendStep, finishStep, startStep, takeBackStep } from '@/server/floor'
 import { adjustOrder, bringBack, changeOrder, handOver, takeOrder } from '@/server/orders';
 import { readRecipeFile, saveFormula } from '@/server/formulas';
 import { saveKitchen, saveReading, type KitchenChange } from '@/server/kitchen-settings';
+import { canWeTake, type CapacityQuestion } from '@/server/capacity';
 import { replanNow } from '@/server/planning';
+import { redoEdit, steer, takeOver, tryWhatIf, undoEdit } from '@/server/steering';
+import type { Wish } from '@/core/steering/plan-edit';
 import { tickLine } from '@/server/pull-list';
 import { reviewOrder } from '@/server/review-order';
 import type { Reading } from '@/core/measure/show-quantity';
@@ -18,7 +21,33 @@ import { refuse, type Result } from '@/server/result';
 /** The doors from the interface to the use cases: they pass values on and decide nothing. */
 
 export async function replanAction(): Promise<Result> {
-  return (await replanNow('the lead asked for it')) ? { ok: true } : refuse('There is no kitchen yet.');
+  return (await replanNow('the lead asked for it', { helpLate: true }))
+    ? { ok: true }
+    : refuse('There is no kitchen yet.');
+}
+
+export async function steerAction(wanted: Wish[]) {
+  return steer(wanted);
+}
+
+export async function tryWhatIfAction(wanted: Wish[], order: CapacityQuestion | null) {
+  return tryWhatIf(wanted, order);
+}
+
+export async function takeOverAction(trial: string): Promise<Result> {
+  return takeOver(trial);
+}
+
+export async function undoEditAction(): Promise<Result> {
+  return undoEdit();
+}
+
+export async function redoEditAction(): Promise<Result> {
+  return redoEdit();
+}
+
+export async function canWeTakeAction(question: CapacityQuestion) {
+  return canWeTake(question);
 }
 
 export async function loadDemoAction(): Promise<Result> {
@@ -31,11 +60,6 @@ export async function takeOrderAction(form: unknown) {
 
 export async function changeOrderAction(id: number, version: number, form: unknown) {
   return changeOrder(id, version, form);
-}
-
-export async function movePickupAction(id: number, version: number, pickup: string): Promise<Result> {
-  const time = new Date(pickup);
-  return Number.isNaN(time.getTime()) ? refuse('This is not a time.') : adjustOrder(id, version, { pickup: time });
 }
 
 export async function leaveOutAction(id: number, version: number, without: string[]): Promise<Result> {

@@ -10,8 +10,25 @@ export function flagBox(y: number, climbs: boolean): Box {
   return climbs ? { top: y - HEIGHT - 1, bottom: y } : { top: y, bottom: y + HEIGHT + 1 };
 }
 
+/** "93%"; never quite sure, never quite hopeless, unless it was so on every single day. */
+export function chanceText(chance: number): string {
+  if (chance === 0 || chance === 1) return `${chance * 100}%`;
+  return `${Math.min(99, Math.max(1, Math.round(chance * 100)))}%`;
+}
+
 /** The pickup, flown at its time. */
-export function Flag({ top, tone, time }: { top: number; tone: Tone; time: string }) {
+export function Flag({
+  top,
+  tone,
+  time,
+  chance,
+}: {
+  top: number;
+  tone: Tone;
+  time: string;
+  /** Chance of being ready, 0 to 1; null while it is not known. */
+  chance: number | null;
+}) {
   return (
     <MuiBox
       sx={{
@@ -25,7 +42,7 @@ export function Flag({ top, tone, time }: { top: number; tone: Tone; time: strin
         color: '#fff',
         fontFamily: headingFont,
         fontWeight: 700,
-        fontSize: 12.5,
+        fontSize: 12,
         lineHeight: `${HEIGHT}px`,
         whiteSpace: 'nowrap',
         clipPath: 'polygon(0 0, 100% 0, calc(100% - 8px) 50%, 100% 100%, 0 100%)',
@@ -33,6 +50,16 @@ export function Flag({ top, tone, time }: { top: number; tone: Tone; time: strin
       }}
     >
       <span aria-hidden>{TONE_SHAPES[tone]}</span> {time}
+      {chance !== null && (
+        <MuiBox
+          component="span"
+          data-chance
+          title={`Ready on ${chanceText(chance)} of ten thousand days lived through, at most ten minutes after its pickup`}
+          sx={{ position: 'absolute', right: 10, fontSize: 10.5, fontWeight: 700, opacity: 0.95 }}
+        >
+          {chanceText(chance)}
+        </MuiBox>
+      )}
     </MuiBox>
   );
 }

@@ -1,8 +1,10 @@
 import Box from '@mui/material/Box';
+import { memo } from 'react';
 import type { Clock } from '@/core/planner/calendars';
 import { timeOf } from '@/core/planner/calendars';
 import type { LadderView, RailView, RungView } from '@/server/views/wall-view';
 import { toneOf } from '../parts/status';
+import { useBand } from './band';
 import { Flag, flagBox } from './flag';
 import { Rail } from './rails';
 import { Rung } from './rung';
@@ -13,13 +15,18 @@ export interface LadderProps {
   ladder: LadderView;
   scale: TimeScale;
   clock: Clock;
-  /** Rungs of this person are lit, the others step back. */
-  person: string | null;
+  /** Which rungs are lit, while the others step back; null lights all. */
+  lit?: ((rung: RungView) => boolean) | null;
+  /** Where rungs would lie that are being moved: the one in the hand, and those that go along. Minutes. */
+  moved?: { held: string; starts: ReadonlyMap<string, number> } | null;
+  /** Chance of being ready, 0 to 1. */
+  chance?: number | null;
   onOpen: (step: string) => void;
+  onTake?: (step: string, start: number) => void;
 }
 
 /** A folded ladder: the left rail is what the cake stands on, the right one all that goes into it. */
-export function FoldedLadder(props: LadderProps) {
+export const FoldedLadder = memo(function FoldedLadder(props: LadderProps) {
   const { ladder } = props;
   const main = ladder.components[0]?.role ?? null;
   const cake = ladder.rails.filter((r) => r.role === null);
@@ -33,10 +40,10 @@ export function FoldedLadder(props: LadderProps) {
       longName={LONG_NAME}
     />
   );
-}
+});
 
 /** An opened ladder: a small ladder for every component, leaning into the main one where it is used. */
-export function OpenLadder(props: LadderProps) {
+export const OpenLadder = memo(function OpenLadder(props: LadderProps) {
   const { ladder, scale } = props;
   const columns = ladder.components.length + 1;
   return (
@@ -63,46 +70,61 @@ export function OpenLadder(props: LadderProps) {
       />
     </Box>
   );
-}
+});
 
 function Column({
   ladder,
   scale,
   clock,
-  person,
+  lit = null,
+  moved = null,
+  chance = null,
   onOpen,
+  onTake,
   rungs,
   left,
   right,
   flagged = false,
   longName = LONG_NAME_OPEN,
 }: LadderProps & { rungs: RungView[]; left: RailView[]; right: RailView[]; flagged?: boolean; longName?: number }) {
+  const band = useBand();
   const time = (minute: number) => timeOf(minute, clock).toFormat('ccc HH:mm');
   const pickup = scale.y(ladder.pickup);
-  const laid = layOutRungs(rungs, scale, flagged ? flagBox(pickup, scale.climbs) : null, longName);
+  const held = moved ? rungs.map((r) => shifted(r, moved.starts)) : rungs;
+  const laid = layOutRungs(held, scale, flagged ? flagBox(pickup, scale.climbs) : null, longName);
   return (
     <Box sx={{ position: 'relative', flex: '1 1 0', minWidth: 0, height: '100%' }}>
-      <Rail rails={left} scale={scale} side="left" />
-      <Rail rails={right} scale={scale} side="right" />
-      {laid.rungs.map((placed) => (
-        <Rung
-          key={placed.rung.step}
-          placed={placed}
-          pixelsPerMinute={scale.pixelsPerMinute}
-          lit={person === null ? null : placed.rung.who.some((w) => w.id === person)}
-          label={`${placed.rung.name}, ${ladder.title}, ${time(placed.rung.start)}, ${placed.rung.who.map((w) => w.initials).join(' ')}${placed.rung.state === 'planned' ? '' : `, ${placed.rung.state}`}`}
-          onOpen={onOpen}
-        />
-      ))}
+      <Rail rails={left} scale={scale} side="left" band={band} />
+      <Rail rails={right} scale={scale} side="right" band={band} />
+      {laid.rungs
+        .filter((p) => !band || (p.top < band.bottom && p.top + p.height > band.top))
+        .map((placed) => (
+          <Rung
+            key={placed.rung.step}
+            placed={placed}
+            pixelsPerMinute={scale.pixelsPerMinute}
+            lit={lit && lit(placed.rung)}
+            moving={!moved?.starts.has(placed.rung.step) ? null : moved.held === placed.rung.step ? 'held' : 'along'}
+            onTake={onTake}
+            label={`${placed.rung.name}, ${ladder.title}, ${time(placed.rung.start)}, ${placed.rung.who.map((w) => w.initials).join(' ')}${placed.rung.state === 'planned' ? '' : `, ${placed.rung.state}`}${placed.rung.pinned ? ', pinned' : ''}`}
+            onOpen={onOpen}
+          />
+        ))}
       {flagged && (
         <Flag
           top={laid.flagTop}
           tone={toneOf(ladder.status)}
           time={timeOf(ladder.pickup, clock).toFormat('ccc HH:mm')}
+          chance={ladder.status.state === 'ready' ? null : chance}
         />
       )}
     </Box>
   );
+}
+
+function shifted(rung: RungView, starts: ReadonlyMap<string, number>): RungView {
+  const start = starts.get(rung.step);
+  return start === undefined ? rung : { ...rung, start, end: start + rung.end - rung.start };
 }
 
 /** From the end of each component's last wait to the rung that takes it. */

@@ -1,8 +1,7 @@
-import type { SystemStyleObject } from '@mui/system';
 import type { Place } from '@/server/views/wall-view';
 
 /** Colour and texture of a place, as a background: the same on rails, strips and legends. */
-export function placeBackground(place: Place, celsius: number | null = null): SystemStyleObject {
+export function placeBackground(place: Place, celsius: number | null = null): { background: string } {
   switch (place) {
     case 'oven': {
       // Hotter is darker: from 140 °C up, by the tenth of a shade.

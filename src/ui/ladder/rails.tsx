@@ -1,4 +1,3 @@
-import Box from '@mui/material/Box';
 import type { RailView } from '@/server/views/wall-view';
 import { PLACE_ORDER, placeBackground } from './places';
 import type { TimeScale } from './time-scale';
@@ -6,40 +5,54 @@ import type { TimeScale } from './time-scale';
 export const RAIL_WIDTH = 9;
 
 /** One rail: where the parts of a ladder sit between its rungs. */
-export function Rail({ rails, scale, side }: { rails: RailView[]; scale: TimeScale; side: 'left' | 'right' }) {
+export function Rail({
+  rails,
+  scale,
+  side,
+  band,
+}: {
+  rails: RailView[];
+  scale: TimeScale;
+  side: 'left' | 'right';
+  /** Only this stretch is drawn, in pixels; null draws all. */
+  band: { top: number; bottom: number } | null;
+}) {
   if (rails.length === 0) return null;
   const ys = rails.flatMap((r) => [scale.y(r.start), scale.y(r.end)]);
   const top = Math.min(...ys);
+  // Plain styles: a class for every place would make scrolling a long wall slow.
   return (
-    <Box aria-hidden sx={{ position: 'absolute', top: 0, bottom: 0, [side]: 0, width: RAIL_WIDTH }}>
-      <Box
-        sx={{
+    <div aria-hidden style={{ position: 'absolute', top: 0, bottom: 0, [side]: 0, width: RAIL_WIDTH }}>
+      <div
+        style={{
           position: 'absolute',
           left: RAIL_WIDTH / 2 - 0.5,
-          width: '1px',
+          width: 1,
           top,
           height: Math.max(...ys) - top,
-          bgcolor: 'var(--zl-muted)',
+          background: 'var(--zl-muted)',
         }}
       />
       {[...rails]
         .sort((a, b) => PLACE_ORDER.indexOf(a.place) - PLACE_ORDER.indexOf(b.place))
         .map((r, i) => {
           const [a, b] = [scale.y(r.start), scale.y(r.end)];
+          if (band && (Math.min(a, b) > band.bottom || Math.max(a, b) < band.top)) return null;
           return (
-            <Box
+            <div
               key={i}
-              sx={{
+              style={{
                 position: 'absolute',
-                inset: 'auto 0',
+                left: 0,
+                right: 0,
                 top: Math.min(a, b),
                 height: Math.max(2, Math.abs(a - b)),
-                borderRadius: '2px',
+                borderRadius: 2,
                 ...placeBackground(r.place, r.celsius),
               }}
             />
           );
         })}
-    </Box>
+    </div>
   );
 }

@@ -1,4 +1,8 @@
-import Box from '@mui/material/Box';
+import { useDraggable } from '@dnd-kit/core';
+import PushPin from '@mui/icons-material/PushPin';
+import { styled } from '@mui/material/styles';
+import type React from 'react';
+import { memo } from 'react';
 import type { PlacedRung } from './rung-layout';
 import { NAMES_FROM } from './rung-layout';
 import { RAIL_WIDTH } from './rails';
@@ -9,98 +13,122 @@ export interface RungProps {
   /** A lit rung stands out, the others step back; null lights all. */
   lit: boolean | null;
   label: string;
+  /** Held in the hand, or moving along with the one that is. */
+  moving: 'held' | 'along' | null;
   onOpen: (step: string) => void;
+  /** Takes it up with the keys; absent where rungs cannot be moved. */
+  onTake?: ((step: string, start: number) => void) | undefined;
 }
 
 const INSET = RAIL_WIDTH - 2;
-/** Mean width of a letter of a name. Pixels. */
-const LETTER = 6.6;
+const LINE = 13;
+/** From here on a name may have several lines. Pixels. */
+const TALL = 28;
+
+/** What all rungs have in common is a class; where each lies is its own style. A wall has hundreds of them. */
+const Face = styled('button')({
+  position: 'absolute',
+  padding: '0 5px',
+  borderStyle: 'solid',
+  borderRadius: 4,
+  font: 'inherit',
+  lineHeight: `${LINE}px`,
+  fontWeight: 700,
+  textAlign: 'left',
+  cursor: 'pointer',
+  touchAction: 'manipulation',
+  overflow: 'hidden',
+  display: 'flex',
+  flexWrap: 'wrap',
+  alignContent: 'flex-start',
+  justifyContent: 'space-between',
+  columnGap: 4,
+  '&:hover, &:focus-visible': { zIndex: '4 !important', filter: 'brightness(1.06)' },
+});
+
+const Name = styled('span')({ minWidth: 0, maxWidth: '100%', overflow: 'hidden', textOverflow: 'ellipsis' });
 
 /** Work for hands: wide enough to carry its name, as high as it is long. */
-export function Rung({ placed, pixelsPerMinute, lit, label, onOpen }: RungProps) {
+export const Rung = memo(function Rung(props: RungProps) {
+  const { placed, pixelsPerMinute, lit, label, moving, onOpen, onTake } = props;
   const { rung, top, height, lane, of } = placed;
   const named = pixelsPerMinute >= NAMES_FROM;
   const done = rung.state === 'done';
-  const who = rung.who.map((w) => w.initials).join(' ');
+  const marked = rung.state === 'overdue' || rung.state === 'running';
+  const movable = onTake !== undefined && rung.state !== 'done' && rung.state !== 'running';
+  const { setNodeRef, listeners } = useDraggable({
+    id: rung.step,
+    disabled: !movable,
+    data: { start: rung.start, name: rung.name },
+  });
   const width = `calc((100% - ${2 * INSET}px) / ${of})`;
+  const own: React.CSSProperties = {
+    top,
+    height: Math.max(2, height - 1),
+    left: `calc(${INSET}px + ${lane} * ${width})`,
+    width,
+    paddingTop: height < TALL ? Math.max(0, (height - LINE - 3) / 2) : 1,
+    borderWidth: marked ? 2 : 1,
+    borderColor: rung.state === 'overdue' ? 'var(--zl-misses)' : done ? 'var(--zl-muted)' : 'var(--zl-zestEdge)',
+    backgroundColor: done ? 'var(--zl-card)' : 'var(--zl-zest)',
+    color: done ? 'var(--zl-muted)' : 'var(--zl-onZest)',
+    boxShadow: shadowOf(moving, rung.state === 'running'),
+    opacity: lit === false ? 0.28 : 1,
+    fontSize: of > 1 ? 11 : 12,
+    zIndex: moving === 'held' ? 6 : moving === 'along' ? 5 : 2,
+  };
   return (
-    <Box
-      component="button"
+    <Face
       type="button"
       title={label}
       aria-label={label}
       data-step={rung.step}
       data-state={rung.state}
+      data-pinned={rung.pinned || undefined}
+      ref={setNodeRef}
+      style={own}
       onClick={() => onOpen(rung.step)}
-      sx={{
-        position: 'absolute',
-        top,
-        height: Math.max(2, height - 1),
-        left: `calc(${INSET}px + ${lane} * ${width})`,
-        width,
-        p: 0,
-        px: 0.6,
-        border: '1px solid',
-        borderColor: rung.state === 'overdue' ? 'var(--zl-misses)' : done ? 'var(--zl-muted)' : 'var(--zl-zestEdge)',
-        borderWidth: rung.state === 'overdue' || rung.state === 'running' ? 2 : 1,
-        borderRadius: '4px',
-        bgcolor: done ? 'var(--zl-card)' : 'var(--zl-zest)',
-        color: done ? 'var(--zl-muted)' : 'var(--zl-onZest)',
-        boxShadow: rung.state === 'running' ? '0 0 0 2px var(--zl-ink)' : 'none',
-        opacity: lit === false ? 0.28 : 1,
-        font: 'inherit',
-        fontSize: of > 1 ? 11 : 12,
-        lineHeight: '13px',
-        fontWeight: 700,
-        textAlign: 'left',
-        cursor: 'pointer',
-        overflow: 'hidden',
-        containerType: 'inline-size',
-        display: 'flex',
-        gap: 0.5,
-        alignItems: height < 40 ? 'center' : 'flex-start',
-        zIndex: 2,
-        '&:hover, &:focus-visible': { zIndex: 4, filter: 'brightness(1.06)' },
+      {...(movable ? listeners : {})}
+      onKeyDown={(e: React.KeyboardEvent) => {
+        if (!movable || e.key !== 'm' || e.ctrlKey || e.metaKey || e.altKey) return;
+        e.preventDefault();
+        onTake(rung.step, rung.start);
       }}
     >
       {named && (
         <>
-          <Box
-            component="span"
-            sx={{
-              flex: 1,
-              minWidth: 0,
-              overflow: 'hidden',
-              textOverflow: 'ellipsis',
-              ...(height < 28
-                ? { whiteSpace: 'nowrap' }
-                : {
-                    display: '-webkit-box',
-                    WebkitBoxOrient: 'vertical',
-                    WebkitLineClamp: Math.floor((height - 2) / 13),
-                    overflowWrap: 'break-word',
-                    hyphens: 'auto',
-                  }),
-            }}
-          >
+          <Name style={height < TALL ? ONE_LINE : linesOf(height)}>
             {done && '✓ '}
+            {rung.pinned && (
+              <PushPin
+                aria-label="pinned"
+                style={{ fontSize: 12, verticalAlign: '-2px', transform: 'rotate(35deg)' }}
+              />
+            )}
             {rung.name}
-          </Box>
-          {of === 1 && who && (
-            <Box
-              component="span"
-              sx={{
-                fontSize: 10.5,
-                fontWeight: 700,
-                whiteSpace: 'nowrap',
-                [`@container (max-width: ${Math.round(rung.name.length * LETTER) + 34}px)`]: { display: 'none' },
-              }}
-            >
-              {who}
-            </Box>
-          )}
+          </Name>
+          {/* Where there is no room beside the name it goes to the next line, which is cut off. */}
+          {of === 1 && <span style={{ fontSize: 10.5 }}>{rung.who.map((w) => w.initials).join(' ')}</span>}
         </>
       )}
-    </Box>
+    </Face>
   );
+});
+
+const ONE_LINE: React.CSSProperties = { whiteSpace: 'nowrap' };
+
+function linesOf(height: number): React.CSSProperties {
+  return {
+    display: '-webkit-box',
+    WebkitBoxOrient: 'vertical',
+    WebkitLineClamp: Math.floor((height - 2) / LINE),
+    overflowWrap: 'break-word',
+    hyphens: 'auto',
+  };
+}
+
+function shadowOf(moving: RungProps['moving'], running: boolean): string {
+  if (moving === 'held') return '0 0 0 3px var(--zl-ink), 0 6px 16px rgb(0 0 0 / 35%)';
+  if (moving === 'along') return '0 0 0 2px var(--zl-tight)';
+  return running ? '0 0 0 2px var(--zl-ink)' : 'none';
 }

@@ -1,4 +1,5 @@
 import Box from '@mui/material/Box';
+import { memo } from 'react';
 import type { Clock } from '@/core/planner/calendars';
 import { timeOf } from '@/core/planner/calendars';
 import { headingFont } from '../theme/theme';
@@ -34,13 +35,13 @@ export function hourMarks(scale: TimeScale, clock: Clock): Mark[] {
 }
 
 /** The hours on the left, and the name of the day beside every fold. */
-export function TimeAxis({ scale, clock }: { scale: TimeScale; clock: Clock }) {
+export const TimeAxis = memo(function TimeAxis({ scale, clock }: { scale: TimeScale; clock: Clock }) {
   return (
     <Box sx={{ position: 'relative', width: AXIS_WIDTH, height: scale.height }}>
       {hourMarks(scale, clock).map((m) => (
-        <Box
+        <div
           key={m.y}
-          sx={{
+          style={{
             position: 'absolute',
             right: 8,
             top: m.y - 9,
@@ -50,7 +51,7 @@ export function TimeAxis({ scale, clock }: { scale: TimeScale; clock: Clock }) {
           }}
         >
           {m.text}
-        </Box>
+        </div>
       ))}
       {scale.pieces
         .filter((p) => p.folded)
@@ -66,7 +67,7 @@ export function TimeAxis({ scale, clock }: { scale: TimeScale; clock: Clock }) {
         ))}
     </Box>
   );
-}
+});
 
 function DayBand({
   top,
@@ -110,30 +111,30 @@ function DayBand({
 }
 
 /** Lines of the hours and the shaded folds, behind everything. */
-export function TimeGrid({ scale, clock }: { scale: TimeScale; clock: Clock }) {
+export const TimeGrid = memo(function TimeGrid({ scale, clock }: { scale: TimeScale; clock: Clock }) {
   return (
     <Box aria-hidden sx={{ position: 'absolute', inset: 0, pointerEvents: 'none' }}>
       {hourMarks(scale, clock).map((m) => (
-        <Box
+        <div
           key={m.y}
-          sx={{ position: 'absolute', left: 0, right: 0, top: m.y, borderTop: '1px solid var(--zl-line)' }}
+          style={{ position: 'absolute', left: 0, right: 0, top: m.y, borderTop: '1px solid var(--zl-line)' }}
         />
       ))}
       {scale.pieces
         .filter((p) => p.folded)
         .map((p) => (
-          <Box
+          <div
             key={p.start}
-            sx={{
+            style={{
               position: 'absolute',
               left: 0,
               right: 0,
               top: Math.min(scale.y(p.start), scale.y(p.end)),
               height: p.length,
-              bgcolor: 'var(--zl-fold)',
+              background: 'var(--zl-fold)',
             }}
           />
         ))}
     </Box>
   );
-}
+});

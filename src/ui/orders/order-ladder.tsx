@@ -68,7 +68,7 @@ export function OrderLadder({ planned }: { planned: NonNullable<OrderView['plann
           </Box>
           <Box sx={{ position: 'relative', flex: 1, px: 1 }}>
             <TimeGrid scale={scale} clock={clock} />
-            <OpenLadder ladder={ladder} scale={scale} clock={clock} person={null} onOpen={setStep} />
+            <OpenLadder ladder={ladder} scale={scale} clock={clock} onOpen={setStep} />
             {shown && <NowLine y={scale.y(minute)} />}
           </Box>
         </Box>

@@ -13,9 +13,10 @@ import { bringBackAction } from '../actions';
 import { Page } from '../parts/page';
 import { useAction } from '../parts/use-action';
 import { StatusMark } from '../parts/status-mark';
+import { CanWeTake } from './can-we-take';
 
 /** Who wants what, when, and whether it will be ready. */
-export function OrderList({ open, left }: { open: OrderLine[]; left: OrderLine[] }) {
+export function OrderList({ open, left, ask }: { open: OrderLine[]; left: OrderLine[]; ask: string }) {
   const back = useAction();
   return (
     <Page
@@ -27,6 +28,7 @@ export function OrderList({ open, left }: { open: OrderLine[]; left: OrderLine[]
         </Button>
       }
     >
+      <CanWeTake firstPickup={ask} />
       {open.length === 0 ? (
         <p>No order is open. A new one appears here and on the wall as soon as it is saved.</p>
       ) : (

@@ -13,6 +13,7 @@ import { AnswerBox } from '../parts/answer-box';
 import { Caution } from '../parts/caution';
 import { Page } from '../parts/page';
 import { useAction } from '../parts/use-action';
+import { ChanceNote } from './chance-note';
 import { CrossSection } from './cross-section';
 import { OrderLadder } from './order-ladder';
 import { PartTable } from './part-table';
@@ -200,7 +201,8 @@ function Answer({ view, pickup }: { view: OrderView; pickup: string }) {
         {status.state !== 'ready' && planned.needs && ` · what takes longest: ${planned.needs}`}
       </Box>
       {status.state === 'misses' && planned.leftOut && <Box sx={{ mt: 0.5 }}>{planned.leftOut}</Box>}
-      {status.state === 'misses' && <Remedies order={view.id} version={view.version} />}
+      {status.state !== 'ready' && <ChanceNote order={view.id} plan={planned.plan} />}
+      {status.state === 'misses' && <Remedies order={view.id} plan={planned.plan} />}
     </AnswerBox>
   );
 }

@@ -3,31 +3,31 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
-import { useEffect, useState } from 'react';
-import type { Remedy } from '@/server/remedies';
-import { leaveOutAction, movePickupAction } from '../actions';
+import { takeOverAction } from '../actions';
 import { useAction } from '../parts/use-action';
+import { useHelp } from '../parts/use-help';
 
-/** What would help an order that cannot be ready: tried on a copy of the plan, one tap to take over. */
-export function Remedies({ order, version }: { order: number; version: number }) {
-  const [remedies, setRemedies] = useState<Remedy[] | null>(null);
+/** Why an order cannot be ready, and what would help: tried on a copy of the plan, one tap to take its plan over. */
+export function Remedies({ order, plan }: { order: number; plan: number }) {
+  const help = useHelp(order, plan);
   const take = useAction();
-  useEffect(() => {
-    const gone = new AbortController();
-    fetch(`/api/orders/${order}/remedies`, { signal: gone.signal })
-      .then((response) => response.json() as Promise<Remedy[]>)
-      .then(setRemedies)
-      .catch(() => undefined);
-    return () => gone.abort();
-  }, [order, version]);
+  if (help === null)
+    return <LinearProgress aria-label="Trying remedies on a copy of the plan" sx={{ my: 1, maxWidth: 560 }} />;
   return (
-    <Box id="help" sx={{ mt: 1 }}>
+    <Box id="help" sx={{ mt: 1, scrollMarginTop: 80 }}>
+      {help.blockers.length > 0 && (
+        <Box sx={{ mb: 1 }}>
+          Kept from its pickup by <b>{help.blockers.join(', ')}</b>
+          {help.blockers.length > 1 ? ': without any one of them it could be on time.' : '.'}
+        </Box>
+      )}
+      {!help.alone && <Box sx={{ mb: 1 }}>It could not be on time even if nothing else were made.</Box>}
       <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 0.5 }}>
         It would need
       </Box>
-      {remedies === null && <LinearProgress aria-label="Trying remedies on a copy of the plan" sx={{ my: 1 }} />}
-      {remedies?.map((r) => (
-        <Box key={r.label} sx={{ display: 'flex', alignItems: 'center', gap: 1.5, py: 0.5 }}>
+      {help.remedies.length === 0 && <p>Nothing that was tried helps.</p>}
+      {help.remedies.map((r) => (
+        <Box key={r.trial} sx={{ display: 'flex', alignItems: 'center', gap: 1.5, py: 0.5 }}>
           <Box sx={{ flex: 1 }}>
             <b>{r.label}</b>{' '}
             <Box component="span" sx={{ color: r.works ? 'var(--zl-holdsText)' : 'var(--zl-muted)' }}>
@@ -39,18 +39,25 @@ export function Remedies({ order, version }: { order: number; version: number })
             color={r.works ? 'primary' : 'secondary'}
             size="small"
             disabled={take.busy}
-            onClick={() =>
-              take.run(() =>
-                'without' in r.change
-                  ? leaveOutAction(order, version, r.change.without)
-                  : movePickupAction(order, version, r.change.pickup),
-              )
-            }
+            aria-label={`Do this: ${r.label}`}
+            onClick={() => take.run(() => takeOverAction(r.trial))}
           >
             Do this
           </Button>
         </Box>
       ))}
+      {help.chain.length > 0 && (
+        <>
+          <Box component="h2" sx={{ typography: 'h2', m: 0, mt: 1.5, mb: 0.5 }}>
+            Why not earlier
+          </Box>
+          <Box component="ol" sx={{ m: 0, pl: 2.5 }}>
+            {help.chain.map((c) => (
+              <li key={c}>{c}</li>
+            ))}
+          </Box>
+        </>
+      )}
       {take.message}
     </Box>
   );

@@ -11,6 +11,7 @@ import { useEffect, useState, type ReactNode } from 'react';
 import type { StepView } from '@/server/views/step-view';
 import { Caution } from './caution';
 import { useReading } from './reading';
+import { StepSteering } from './step-steering';
 
 type Loaded = { id: string; view: StepView } | { id: string; problem: string };
 
@@ -51,7 +52,11 @@ export function StepDrawer({ step, onClose }: { step: string | null; onClose: ()
         </IconButton>
         {current === null && <CircularProgress size={28} aria-label="Loading" />}
         {current && 'problem' in current && <p>{current.problem}</p>}
-        {current && 'view' in current && <Details view={current.view} />}
+        {current && 'view' in current && (
+          <Details view={current.view}>
+            {current.view.state === 'planned' && <StepSteering step={current.id} onDone={onClose} />}
+          </Details>
+        )}
       </Box>
     </Drawer>
   );
@@ -59,7 +64,7 @@ export function StepDrawer({ step, onClose }: { step: string | null; onClose: ()
 
 const STATES = { planned: null, overdue: 'should have begun', running: 'under way', done: 'done' };
 
-function Details({ view }: { view: StepView }) {
+function Details({ view, children }: { view: StepView; children: ReactNode }) {
   const { tell } = useReading();
   return (
     <>
@@ -75,6 +80,7 @@ function Details({ view }: { view: StepView }) {
       </Box>
       <Box sx={{ fontWeight: 700, mt: 0.5 }}>{view.when}</Box>
       <Box sx={{ color: 'var(--zl-muted)', fontSize: 13.5 }}>{view.minutes}</Box>
+      {children}
       {view.caution && <Caution text={view.caution} />}
       <Fact name="How much">{view.amount && tell(view.amount)}</Fact>
       <Fact name="How">{tell(view.how)}</Fact>

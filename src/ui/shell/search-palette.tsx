@@ -5,6 +5,7 @@ import Dialog from '@mui/material/Dialog';
 import { useRouter } from 'next/navigation';
 import { useEffect, useId, useState } from 'react';
 import type { Found } from '@/server/search';
+import { isTyping } from '../parts/is-typing';
 
 /** Shown of each group, so that one group does not push the others out of sight. */
 const SHOWN = 6;
@@ -160,10 +161,4 @@ function matching(all: Found[], words: string): Found[] {
     const own = hits.filter((f) => f.group === g);
     return [...own.filter(named), ...own.filter((f) => !named(f))].slice(0, SHOWN);
   });
-}
-
-function isTyping(target: EventTarget | null): boolean {
-  return (
-    target instanceof HTMLElement && (target.isContentEditable || /^(input|textarea|select)$/i.test(target.tagName))
-  );
 }

@@ -7,6 +7,7 @@ import type { ReactNode } from 'react';
 import { headingFont } from '../theme/theme';
 import { useHydrated } from '../parts/use-hydrated';
 import { useLive } from '../parts/use-live';
+import { Keys } from './keys';
 import { SearchPalette } from './search-palette';
 import { ThemeSwitch } from './theme-switch';
 
@@ -52,6 +53,7 @@ export function Shell({ children }: { children: ReactNode }) {
         </Box>
         <SearchPalette />
         <ThemeSwitch />
+        <Keys />
       </Box>
       {children}
     </Box>

@@ -10,7 +10,8 @@ import { headingFont } from '../theme/theme';
 export function LadderFoot({ ladder, open, onToggle }: { ladder: LadderView; open: boolean; onToggle: () => void }) {
   const tone = toneOf(ladder.status);
   return (
-    <Box sx={{ py: 0.75, minWidth: 0, position: 'relative' }}>
+    // Its words never make a ladder wider.
+    <Box sx={{ py: 0.75, width: 0, minWidth: '100%', position: 'relative' }}>
       <Box sx={{ display: 'flex', alignItems: 'flex-start', gap: 0.25 }}>
         <Box
           component={NextLink}
@@ -71,6 +72,8 @@ export function LadderFoot({ ladder, open, onToggle }: { ladder: LadderView; ope
           fontWeight: 700,
           color: `var(--zl-${tone}Text)`,
           whiteSpace: 'nowrap',
+          overflow: 'hidden',
+          textOverflow: 'ellipsis',
         }}
       >
         <span aria-hidden>{TONE_SHAPES[tone]}</span> {statusText(ladder.status)}

@@ -1,6 +1,9 @@
 import Box from '@mui/material/Box';
+import { durationText } from '@/core/measure/duration-text';
+import type { HandLoad } from '@/core/planner/loads';
 import type { HandView, OvenView, StoreView, WallView } from '@/server/views/wall-view';
 import { headingFont } from '../theme/theme';
+import { useBand } from '../ladder/band';
 import { placeBackground } from '../ladder/places';
 import type { TimeScale } from '../ladder/time-scale';
 import { lanes } from '../ladder/lanes';
@@ -24,14 +27,26 @@ interface StripsProps {
 
 /** Hands, ovens and cold, on the same time as the ladders. */
 export function Strips({ view, scale, person, onOpen }: StripsProps) {
+  const band = useBand();
+  const drawn = <T extends { start: number; end: number }>(list: T[]) =>
+    list.filter((x) => {
+      const { top, height } = extent(scale, x.start, x.end);
+      return !band || (top < band.bottom && top + height > band.top);
+    });
   return (
     <Box sx={{ display: 'flex', gap: `${GAP}px`, px: 1.25, height: scale.height }}>
       {view.hands.map((h) => (
-        <HandStrip key={h.id} hand={h} scale={scale} lit={person === null || person === h.id} onOpen={onOpen} />
+        <HandStrip
+          key={h.id}
+          hand={{ ...h, jobs: drawn(h.jobs) }}
+          scale={scale}
+          lit={person === null || person === h.id}
+          onOpen={onOpen}
+        />
       ))}
       <Box sx={{ width: 10 }} />
       {view.ovens.map((o) => (
-        <OvenStrip key={o.id} oven={o} scale={scale} onOpen={onOpen} />
+        <OvenStrip key={o.id} oven={{ ...o, loads: drawn(o.loads) }} scale={scale} onOpen={onOpen} />
       ))}
       <Box sx={{ width: 8 }} />
       {view.stores.map((s) => (
@@ -60,34 +75,33 @@ function HandStrip({
   return (
     <Box sx={{ position: 'relative', width: HAND, opacity: lit ? 1 : 0.3 }}>
       {hand.shifts.map(([start, end]) => (
-        <Box
+        <div
           key={start}
-          sx={{
+          style={{
             position: 'absolute',
             left: 3,
             right: 3,
-            borderRadius: '4px',
-            bgcolor: 'var(--zl-shift)',
+            borderRadius: 4,
+            background: 'var(--zl-shift)',
             ...extent(scale, start, end),
           }}
         />
       ))}
       {hand.jobs.map((j) => (
-        <Box
+        <button
           key={j.step}
-          component="button"
           type="button"
           tabIndex={-1}
           title={`${hand.name}: ${j.name}`}
           onClick={() => onOpen(j.step)}
-          sx={{
+          style={{
             position: 'absolute',
             left: 3,
             right: 3,
-            p: 0,
+            padding: 0,
             border: '1px solid var(--zl-zestEdge)',
-            borderRadius: '2px',
-            bgcolor: 'var(--zl-zest)',
+            borderRadius: 2,
+            background: 'var(--zl-zest)',
             cursor: 'pointer',
             ...extent(scale, j.start, j.end),
           }}
@@ -116,22 +130,21 @@ function OvenStrip({ oven, scale, onOpen }: { oven: OvenView; scale: TimeScale; 
         const { top, height } = extent(scale, l.start, l.end);
         const { lane, of } = side[i]!;
         return (
-          <Box
+          <button
             key={l.step}
-            component="button"
             type="button"
             title={`${oven.name}: ${l.name}, ${l.celsius} °C, ${l.units} of ${oven.slots} slots`}
             aria-label={`${oven.name}: ${l.name}, ${l.celsius} °C`}
             onClick={() => onOpen(l.step)}
-            sx={{
+            style={{
               position: 'absolute',
               top,
               height,
               left: `${(lane / of) * 100}%`,
               width: `${100 / of}%`,
-              p: 0,
+              padding: 0,
               border: 0,
-              borderRadius: '3px',
+              borderRadius: 3,
               color: '#fff',
               font: 'inherit',
               fontFamily: headingFont,
@@ -144,7 +157,7 @@ function OvenStrip({ oven, scale, onOpen }: { oven: OvenView; scale: TimeScale; 
             }}
           >
             {of === 1 && height >= 13 ? `${l.celsius}°` : ''}
-          </Box>
+          </button>
         );
       })}
     </Box>
@@ -166,15 +179,14 @@ function StoreStrip({ store, scale }: { store: StoreView; scale: TimeScale }) {
         if (used === 0 || until === undefined) return null;
         const { top, height } = extent(scale, t, until);
         return (
-          <Box
+          <div
             key={t}
-            sx={{
+            style={{
               position: 'absolute',
               left: 0,
               top,
               height,
-              // A string: the system reads a number up to 1 as a share of the whole.
-              width: `${(used / most) * room}px`,
+              width: (used / most) * room,
               ...placeBackground(store.kind === 'freezer' ? 'freezer' : 'fridge'),
             }}
           />
@@ -199,7 +211,7 @@ export function StripFeet({
   person,
   onPerson,
 }: {
-  view: WallView;
+  view: Pick<WallView, 'hands' | 'ovens' | 'stores' | 'load'>;
   person: string | null;
   onPerson: (id: string | null) => void;
 }) {
@@ -229,6 +241,7 @@ export function StripFeet({
           }}
         >
           {h.initials}
+          <TodaysLoad load={view.load.loads.people.find((p) => p.id === h.id)?.spans[0]} name={h.name} />
         </Box>
       ))}
       <Box sx={{ width: 10 }} />
@@ -245,6 +258,30 @@ export function StripFeet({
           title={`${s.kind}: ${s.shelves} shelf places`}
         />
       ))}
+    </Box>
+  );
+}
+
+/** Today's work of somebody against today's shift, as a small gauge. */
+function TodaysLoad({ load, name }: { load: HandLoad | undefined; name: string }) {
+  if (!load || load.there === 0) return null;
+  const share = load.busy / load.there;
+  return (
+    <Box
+      component="span"
+      title={`${name} today: ${durationText(load.busy)} of ${durationText(load.there)}`}
+      sx={{ display: 'block', mx: '4px', mt: '1px', height: 4, borderRadius: 2, bgcolor: 'rgb(128 128 128 / 55%)' }}
+    >
+      <Box
+        component="span"
+        sx={{
+          display: 'block',
+          height: 4,
+          borderRadius: 2,
+          width: `${Math.min(100, share * 100)}%`,
+          bgcolor: share > 0.9 ? 'var(--zl-misses)' : 'var(--zl-holds)',
+        }}
+      />
     </Box>
   );
 }

@@ -11,6 +11,10 @@ import NextLink from 'next/link';
 import type { WallView } from '@/server/views/wall-view';
 import { replanAction } from '../actions';
 import { useAction } from '../parts/use-action';
+import type { FilterOption } from './filter';
+import { FilterField } from './filter-field';
+import { HeadFix } from './head-fix';
+import { UndoButtons } from './undo-buttons';
 import { TONE_SHAPES, toneOf } from '../parts/status';
 
 /** Pixels per hour, the one first shown in front: from a day on the screen to two weeks. */
@@ -27,16 +31,21 @@ interface WallHeadProps {
   onShow: (order: number) => void;
   strips: boolean;
   onStrips: () => void;
+  panel: Panel | null;
+  onPanel: (panel: Panel | null) => void;
+  filter: { options: FilterOption[]; chosen: string[]; onChoose: (keys: string[]) => void };
 }
 
+type Panel = 'what if' | 'load';
+
 /** The sentence that says what to fix first, the ladders that pinch, and how to look at the wall. */
-export function WallHead({ view, zoom, onZoom, climbs, onTurn, onShow, strips, onStrips }: WallHeadProps) {
+export function WallHead(props: WallHeadProps) {
+  const { view, zoom, onZoom, climbs, onTurn, onShow, strips, onStrips, panel, onPanel, filter } = props;
   const { headline } = view;
   const replan = useAction();
   const at = BY_SIZE.indexOf(zoom);
-  const pinching = view.ladders.filter((l) => toneOf(l.status) !== 'holds');
   return (
-    <Box sx={{ display: 'flex', alignItems: 'center', flexWrap: 'wrap', columnGap: 2, rowGap: 0.75, px: 2, py: 1 }}>
+    <Box sx={{ display: 'flex', alignItems: 'center', flexWrap: 'wrap', columnGap: 2, rowGap: 0.5, px: 2, py: 0.75 }}>
       <Box component="h1" sx={{ m: 0, typography: 'h1', fontSize: 20 }}>
         The wall
       </Box>
@@ -44,56 +53,12 @@ export function WallHead({ view, zoom, onZoom, climbs, onTurn, onShow, strips, o
         <Box component="span" aria-hidden sx={{ color: `var(--zl-${headline.tone}Text)` }}>
           {TONE_SHAPES[headline.tone]}{' '}
         </Box>
-        <b>{headline.text}</b>{' '}
-        {headline.fix &&
-          ('replan' in headline.fix ? (
-            <Button
-              size="small"
-              variant="contained"
-              disabled={replan.busy}
-              onClick={() => replan.run(() => replanAction())}
-              sx={{ ml: 0.5, minHeight: 30, py: 0 }}
-            >
-              {headline.fix.label}
-            </Button>
-          ) : (
-            <Button
-              component={NextLink}
-              href={`/orders/${headline.fix.order}#help`}
-              size="small"
-              variant="contained"
-              sx={{ ml: 0.5, minHeight: 30, py: 0 }}
-            >
-              {headline.fix.label}
-            </Button>
-          ))}
-        <Box sx={{ fontSize: 12.5, color: 'var(--zl-muted)', mt: 0.25 }}>
-          {view.kitchen} · {view.ladders.length} ladders · {headline.counts.holds} hold
-          {pinching.map((l) => (
-            <Box
-              key={l.order}
-              component="button"
-              type="button"
-              onClick={() => onShow(l.order)}
-              sx={{
-                border: 0,
-                bgcolor: 'transparent',
-                font: 'inherit',
-                fontWeight: 700,
-                p: 0,
-                pl: 1,
-                cursor: 'pointer',
-                color: `var(--zl-${toneOf(l.status)}Text)`,
-                textDecoration: 'underline',
-                textUnderlineOffset: 2,
-              }}
-            >
-              {TONE_SHAPES[toneOf(l.status)]} {l.title}
-            </Box>
-          ))}
-        </Box>
+        <b>{headline.text}</b> <HeadFix headline={headline} plan={view.plan} replan={replan} />
       </Box>
-      <Box sx={{ display: 'flex', alignItems: 'center', gap: 0.5 }}>
+      <Box sx={{ display: 'flex', alignItems: 'center', flexWrap: 'wrap', gap: 0.5, flex: '1 1 100%' }}>
+        <FilterField {...filter} />
+        <Pinching view={view} onShow={onShow} />
+        <UndoButtons edits={view.edits} />
         <IconButton
           aria-label="Show more days"
           title="Show more days"
@@ -126,11 +91,27 @@ export function WallHead({ view, zoom, onZoom, climbs, onTurn, onShow, strips, o
           <ViewWeekOutlined />
         </IconButton>
         <Button
+          variant={panel === 'load' ? 'contained' : 'outlined'}
+          color="secondary"
+          aria-pressed={panel === 'load'}
+          onClick={() => onPanel(panel === 'load' ? null : 'load')}
+          sx={{ ml: 0.5 }}
+        >
+          Load
+        </Button>
+        <Button
+          variant={panel === 'what if' ? 'contained' : 'outlined'}
+          color="secondary"
+          aria-pressed={panel === 'what if'}
+          onClick={() => onPanel(panel === 'what if' ? null : 'what if')}
+        >
+          What if…
+        </Button>
+        <Button
           variant="outlined"
           color="secondary"
           disabled={replan.busy}
           onClick={() => replan.run(() => replanAction())}
-          sx={{ ml: 0.5 }}
         >
           {replan.busy ? 'Planning…' : 'Re-plan'}
         </Button>
@@ -139,6 +120,38 @@ export function WallHead({ view, zoom, onZoom, climbs, onTurn, onShow, strips, o
         </Button>
       </Box>
       {replan.message}
+    </Box>
+  );
+}
+
+/** How many ladders hold, and those that do not, to go there. */
+function Pinching({ view, onShow }: { view: WallView; onShow: (order: number) => void }) {
+  const pinching = view.ladders.filter((l) => toneOf(l.status) !== 'holds');
+  return (
+    <Box sx={{ fontSize: 12.5, color: 'var(--zl-muted)', lineHeight: '18px', flex: '1 1 150px', minWidth: 0, px: 1 }}>
+      {view.kitchen} · {view.ladders.length} ladders · {view.headline.counts.holds} hold
+      {pinching.map((l) => (
+        <Box
+          key={l.order}
+          component="button"
+          type="button"
+          onClick={() => onShow(l.order)}
+          sx={{
+            border: 0,
+            bgcolor: 'transparent',
+            font: 'inherit',
+            fontWeight: 700,
+            p: 0,
+            pl: 1,
+            cursor: 'pointer',
+            color: `var(--zl-${toneOf(l.status)}Text)`,
+            textDecoration: 'underline',
+            textUnderlineOffset: 2,
+          }}
+        >
+          {TONE_SHAPES[toneOf(l.status)]} {l.title}
+        </Box>
+      ))}
     </Box>
   );
 }

@@ -1,0 +1,105 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import { useEffect, useState } from 'react';
+import type { Wish } from '@/core/steering/plan-edit';
+import type { MoveView } from '@/server/views/move-view';
+import { steerAction } from '../actions';
+import { useAction } from './use-action';
+
+/** What a lead can do with a step that has not begun: pin it, give it to somebody, take another route, leave it out. */
+export function StepSteering({ step, onDone }: { step: string; onDone: () => void }) {
+  const [view, setView] = useState<MoveView | null>(null);
+  const action = useAction();
+  useEffect(() => {
+    const gone = new AbortController();
+    fetch(`/api/steps/${encodeURIComponent(step)}/move`, { signal: gone.signal })
+      .then(async (response) => response.ok && setView((await response.json()) as MoveView))
+      .catch(() => undefined);
+    return () => gone.abort();
+  }, [step]);
+  const own = view?.step === step ? view.network.steps.find((s) => s.id === step) : undefined;
+  if (!view || !own || own.fixed) return null;
+  const steer = (wish: Wish) =>
+    action.run(async () => {
+      const done = await steerAction([wish]);
+      if (done.ok) onDone();
+      return done;
+    });
+  const here = { start: own.start, people: view.has, equipment: view.equipment };
+  return (
+    <Box sx={{ mt: 2, display: 'grid', gap: 1.5 }}>
+      <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+        <Button
+          variant="outlined"
+          color="secondary"
+          disabled={action.busy}
+          onClick={() => steer({ kind: 'pin', key: step, to: view.pinned ? null : here })}
+        >
+          {view.pinned ? 'Unpin' : 'Pin it here'}
+        </Button>
+        {view.optional && view.order !== null && (
+          <Button
+            variant="outlined"
+            color="secondary"
+            disabled={action.busy}
+            onClick={() =>
+              steer({
+                kind: 'order',
+                key: `${view.order}`,
+                to: { without: [...view.optional!.without, view.optional!.role] },
+              })
+            }
+          >
+            Leave out: {view.optional.label.toLowerCase()}
+          </Button>
+        )}
+      </Box>
+      {view.crew === 1 && view.hands.length > 1 && (
+        <TextField
+          select
+          size="small"
+          label="Who does it"
+          value={view.given?.[0] ?? ''}
+          disabled={action.busy}
+          onChange={(e) => steer({ kind: 'give', key: step, to: e.target.value ? [e.target.value] : null })}
+          slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
+        >
+          <MenuItem value="">As the plan has it: {view.hands.find((h) => h.id === view.has[0])?.name}</MenuItem>
+          {view.hands.map((h) => (
+            <MenuItem key={h.id} value={h.id}>
+              {h.name}
+            </MenuItem>
+          ))}
+        </TextField>
+      )}
+      {view.routes.map((r) => (
+        <TextField
+          key={r.key}
+          select
+          size="small"
+          label={r.name}
+          value={r.own}
+          disabled={action.busy}
+          onChange={(e) => {
+            const choices: Record<string, string> = { ...view.choices, [r.key]: e.target.value };
+            if (!e.target.value) delete choices[r.key];
+            steer({ kind: 'order', key: `${view.order}`, to: { choices } });
+          }}
+          slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
+        >
+          <MenuItem value="">Left to the plan: {r.choices.find((c) => c.key === r.taken)?.name}</MenuItem>
+          {r.choices.map((c) => (
+            <MenuItem key={c.key} value={c.key}>
+              {c.name}
+            </MenuItem>
+          ))}
+        </TextField>
+      ))}
+      {action.message}
+    </Box>
+  );
+}

@@ -1,0 +1,73 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Link from '@mui/material/Link';
+import NextLink from 'next/link';
+import type { Headline } from '@/server/views/headline';
+import { replanAction, takeOverAction } from '../actions';
+import type { useAction } from '../parts/use-action';
+import { useAction as useOwnAction } from '../parts/use-action';
+import { useHelp } from '../parts/use-help';
+
+/** The fix for what pinches most: for a late order the most useful remedy that was tried, one tap away. */
+export function HeadFix({
+  headline,
+  plan,
+  replan,
+}: {
+  headline: Headline;
+  plan: number;
+  replan: ReturnType<typeof useAction>;
+}) {
+  const { fix } = headline;
+  const late = headline.tone === 'misses' && fix && 'order' in fix ? fix.order : null;
+  const help = useHelp(late, plan);
+  const take = useOwnAction();
+  if (!fix) return null;
+  if ('replan' in fix)
+    return (
+      <Button
+        size="small"
+        variant="contained"
+        disabled={replan.busy}
+        onClick={() => replan.run(() => replanAction())}
+        sx={SMALL}
+      >
+        {fix.label}
+      </Button>
+    );
+  const best = help?.remedies[0];
+  if (!best?.works)
+    return (
+      <Button
+        component={NextLink}
+        href={`/orders/${fix.order}${late === null ? '' : '#help'}`}
+        size="small"
+        variant="contained"
+        sx={SMALL}
+      >
+        {late !== null && help === null ? 'Trying what would help…' : fix.label}
+      </Button>
+    );
+  return (
+    <Box component="span">
+      {best.label} → {best.outcome}.
+      <Button
+        size="small"
+        variant="contained"
+        disabled={take.busy}
+        onClick={() => take.run(() => takeOverAction(best.trial))}
+        sx={SMALL}
+      >
+        Do this
+      </Button>
+      <Link component={NextLink} href={`/orders/${fix.order}#help`} sx={{ ml: 1, whiteSpace: 'nowrap' }}>
+        What else?
+      </Link>
+      {take.message}
+    </Box>
+  );
+}
+
+const SMALL = { ml: 0.75, minHeight: 30, py: 0 };

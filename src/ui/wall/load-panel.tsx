@@ -1,0 +1,107 @@
+import Box from '@mui/material/Box';
+import { durationText } from '@/core/measure/duration-text';
+import type { WallView } from '@/server/views/wall-view';
+import { SidePanel } from './side-panel';
+
+/** Above this share of a shift there is no room for a slip. */
+const FULL = 0.9;
+
+/** What each person and each item has to carry, day by day. */
+export function LoadPanel({ view, onClose }: { view: WallView; onClose: () => void }) {
+  const { days, loads } = view.load;
+  const named = new Map([...view.ovens, ...view.things].map((t) => [t.id, t.name]));
+  const used = loads.items.filter((i) => named.has(i.id) && i.spans.some((s) => s.peak > 0));
+  return (
+    <SidePanel title="Load" width={Math.min(560, 210 + 74 * days.length)} onClose={onClose}>
+      <Box component="table" sx={{ borderCollapse: 'collapse', fontSize: 13, width: '100%', mt: 1 }}>
+        <Head title="Hands: work of shift" days={days} />
+        <tbody>
+          {loads.people.map((p) => (
+            <tr key={p.id}>
+              <Name>{view.hands.find((h) => h.id === p.id)?.name}</Name>
+              {p.spans.map((s, i) => (
+                <Cell
+                  key={days[i]!.start}
+                  share={s.there > 0 ? s.busy / s.there : null}
+                  text={
+                    s.there > 0
+                      ? `${Math.round((100 * s.busy) / s.there)} %`
+                      : s.busy > 0
+                        ? durationText(s.busy)
+                        : 'off'
+                  }
+                  title={`${durationText(s.busy)} of ${durationText(s.there)}`}
+                />
+              ))}
+            </tr>
+          ))}
+        </tbody>
+        <Head title="Things: most at once" days={days} />
+        <tbody>
+          {used.map((item) => (
+            <tr key={item.id}>
+              <Name>{named.get(item.id)}</Name>
+              {item.spans.map((s, i) => (
+                <Cell
+                  key={days[i]!.start}
+                  share={s.peak > 0 && s.units > 1 ? s.peak / s.units : null}
+                  text={s.peak === 0 ? '–' : s.units > 1 ? `${s.peak} of ${s.units}` : durationText(s.busy)}
+                  title={`at most ${s.peak} of ${s.units} at once; in use for ${durationText(s.busy)}`}
+                />
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </Box>
+    </SidePanel>
+  );
+}
+
+function Head({ title, days }: { title: string; days: WallView['load']['days'] }) {
+  return (
+    <thead>
+      <tr>
+        <Box component="th" scope="col" sx={{ textAlign: 'left', pt: 2, pb: 0.5, fontSize: 13.5 }}>
+          {title}
+        </Box>
+        {days.map((d) => (
+          <Box component="th" scope="col" key={d.start} sx={{ fontWeight: 700, pt: 2, pb: 0.5, minWidth: 66 }}>
+            {d.label}
+          </Box>
+        ))}
+      </tr>
+    </thead>
+  );
+}
+
+function Name({ children }: { children: React.ReactNode }) {
+  return (
+    <Box component="th" scope="row" sx={{ textAlign: 'left', fontWeight: 400, pr: 1, py: 0.25, whiteSpace: 'nowrap' }}>
+      {children}
+    </Box>
+  );
+}
+
+/** A share with its gauge; full is said by a mark too, not by colour alone. */
+function Cell({ share, text, title }: { share: number | null; text: string; title: string }) {
+  const full = share !== null && share > FULL;
+  return (
+    <Box component="td" title={title} sx={{ py: 0.25, px: 0.5, textAlign: 'center' }}>
+      <Box sx={{ fontWeight: full ? 700 : 400, color: text === '–' || text === 'off' ? 'var(--zl-muted)' : 'inherit' }}>
+        {full && '▲ '}
+        {text}
+      </Box>
+      {/* A thing that there is one of is either in use or not: only how long says something. */}
+      <Box sx={{ height: 4, borderRadius: 2, bgcolor: share === null ? 'transparent' : 'var(--zl-line)' }}>
+        <Box
+          sx={{
+            height: 4,
+            borderRadius: 2,
+            width: `${Math.min(100, (share ?? 0) * 100)}%`,
+            bgcolor: full ? 'var(--zl-tight)' : 'var(--zl-holds)',
+          }}
+        />
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,93 @@
+'use client';
+
+import { useCallback, useMemo, useRef, useState } from 'react';
+import { moveAlong, type Hindrance, type MovedAlong } from '@/core/steering/move-along';
+import type { MoveView } from '@/server/views/move-view';
+import { steerAction } from '../actions';
+import type { useAction } from '../parts/use-action';
+
+/** A rung in the hand: where it would lie, and what moves along. */
+export interface Move {
+  step: string;
+  /** Where it was taken from, and where it is held. Minutes after the clock's origin. */
+  from: number;
+  start: number;
+  /** Null until it is known what hangs on it. */
+  along: MovedAlong | null;
+  /** Who would do it there. */
+  people: { id: string; name: string }[];
+  hindrance: Hindrance | { kind: 'hands'; text: string } | null;
+  /** Minutes after its pickup at which an order would leave; null where none would. */
+  late: number | null;
+  keys: boolean;
+}
+
+/** Rungs are set down on full five minutes. */
+export const GRID = 5;
+
+/** Taking a rung up, moving it, setting it down: pinned, with the plan made anew around it. */
+export function useMove(action: ReturnType<typeof useAction>) {
+  const [held, setHeld] = useState<{ step: string; from: number; start: number; keys: boolean } | null>(null);
+  const [view, setView] = useState<MoveView | null>(null);
+  const asked = useRef<AbortController | null>(null);
+
+  const begin = useCallback((step: string, from: number, keys: boolean) => {
+    setHeld({ step, from, start: from, keys });
+    setView(null);
+    asked.current?.abort();
+    const gone = new AbortController();
+    asked.current = gone;
+    fetch(`/api/steps/${encodeURIComponent(step)}/move`, { signal: gone.signal })
+      .then(async (response) => {
+        if (response.ok) setView((await response.json()) as MoveView);
+      })
+      .catch(() => undefined);
+  }, []);
+  const to = useCallback((minute: number) => {
+    const start = Math.round(minute / GRID) * GRID;
+    setHeld((now) => now && (now.start === start ? now : { ...now, start }));
+  }, []);
+  const cancel = useCallback(() => {
+    asked.current?.abort();
+    setHeld(null);
+  }, []);
+
+  const move = useMemo((): Move | null => {
+    if (!held) return null;
+    const known = view?.step === held.step ? view : null;
+    if (!known) return { ...held, along: null, people: [], hindrance: null, late: null };
+    const along = moveAlong(known.network, held.step, held.start);
+    const { people, problem } = handsAt(known, held.start);
+    const late = known.pickups.map((p) => (along.starts.get(p.step) ?? p.pickup) - p.pickup).filter((l) => l > 0);
+    return {
+      ...{ ...held, along, people, late: late.length > 0 ? Math.max(...late) : null },
+      hindrance: along.hindrance ?? (problem ? { kind: 'hands', text: problem } : null),
+    };
+  }, [held, view]);
+
+  const commit = () => {
+    // With keys it stays in the hand until it can be set down, or is let go.
+    if (move?.keys && (move.hindrance || !move.along)) return;
+    if (!move || !view || view.step !== move.step) return cancel();
+    setHeld(null);
+    if (move.start === move.from || move.hindrance) return;
+    const to = { start: move.start, people: move.people.map((p) => p.id), equipment: view.equipment };
+    action.run(() => steerAction([{ kind: 'pin', key: move.step, to }]));
+  };
+  return { move, begin, to, cancel, commit };
+}
+
+/** Who does a step at a time: those who have it if they are there, else others who can; what they have planned gives way. */
+function handsAt(view: MoveView, start: number): { people: MoveView['hands']; problem: string | null } {
+  const minutes = view.network.steps.find((s) => s.id === view.step)?.minutes ?? 0;
+  const end = start + minutes;
+  const there = view.hands.filter((h) => h.shifts.some(([a, b]) => start >= a && end <= b));
+  if (there.length < view.crew)
+    return {
+      people: [],
+      problem: there.length === 0 ? 'nobody who can do it is on shift then' : 'too few are on shift',
+    };
+  const busy = (h: MoveView['hands'][number]) => h.busy.some((b) => b.start < end && b.end > start);
+  const rank = (h: MoveView['hands'][number]) => (busy(h) ? 2 : 0) + (view.has.includes(h.id) ? 0 : 1);
+  return { people: [...there].sort((a, b) => rank(a) - rank(b)).slice(0, view.crew), problem: null };
+}

@@ -1,0 +1,144 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import { DateTime } from 'luxon';
+import { useState } from 'react';
+import { minuteOf, timeOf } from '@/core/planner/calendars';
+import type { Span } from '@/core/planner/problem';
+import type { WallView } from '@/server/views/wall-view';
+import { OneMoreFields, useOneMore } from '../orders/one-more-fields';
+import type { Supposed } from './what-if-panel';
+
+const KINDS = [
+  ['away', 'Somebody is away'],
+  ['longer', 'Somebody works longer'],
+  ['closed', 'An oven or machine is down'],
+  ['more', 'One more of a thing'],
+  ['pickup', 'A pickup is moved'],
+  ['order', 'One order more'],
+] as const;
+type Kind = (typeof KINDS)[number][0];
+
+const WALL_CLOCK = "yyyy-MM-dd'T'HH:mm";
+
+/** What to suppose: somebody ill, an oven down, overtime, a borrowed tin, another pickup, an order more. */
+export function WhatIfFields({
+  view,
+  hasOrder,
+  onSuppose,
+}: {
+  view: WallView;
+  hasOrder: boolean;
+  onSuppose: (supposed: Supposed) => void;
+}) {
+  const { clock } = view;
+  const [kind, setKind] = useState<Kind>('away');
+  const [who, setWho] = useState('');
+  const endOfDay = timeOf(view.minute, clock).endOf('day').startOf('minute');
+  const [from, setFrom] = useState(() => timeOf(view.minute, clock).toFormat(WALL_CLOCK));
+  const [until, setUntil] = useState(() => endOfDay.toFormat(WALL_CLOCK));
+  const more = useOneMore(
+    timeOf(view.minute, clock).plus({ days: 2 }).set({ hour: 12, minute: 0 }).toFormat(WALL_CLOCK),
+  );
+
+  const things = [...view.ovens.map((o) => ({ id: o.id, name: o.name })), ...view.things];
+  const names =
+    kind === 'away' || kind === 'longer'
+      ? view.hands.map((h) => ({ id: h.id, name: h.name }))
+      : kind === 'pickup'
+        ? view.ladders.map((l) => ({ id: `${l.order}`, name: l.title }))
+        : things;
+  const named = names.find((n) => n.id === who);
+  const at = (text: string) => DateTime.fromISO(text, { zone: clock.zone });
+  const minute = (text: string) => minuteOf(at(text).toJSDate(), clock);
+  const spanned = kind === 'away' || kind === 'longer' || kind === 'closed';
+  const right =
+    kind === 'order' ? more.question !== null && !hasOrder : named && (!spanned || minute(until) > minute(from));
+
+  const add = () => {
+    if (kind === 'order') {
+      if (more.question) onSuppose({ text: `One more: ${more.text}`, order: more.question });
+      return;
+    }
+    if (!named) return;
+    const span: Span[] = [[minute(from), minute(until)]];
+    const sameDay = at(from).hasSame(at(until), 'day');
+    const when = `${at(from).toFormat('ccc HH:mm')}–${at(until).toFormat(sameDay ? 'HH:mm' : 'ccc HH:mm')}`;
+    const supposed: Record<Exclude<Kind, 'order'>, () => Supposed> = {
+      away: () => ({ text: `${named.name} away ${when}`, wish: { kind: 'away', key: who, to: span } }),
+      longer: () => ({ text: `${named.name} works ${when} too`, wish: { kind: 'longer', key: who, to: span } }),
+      closed: () => ({ text: `${named.name} down ${when}`, wish: { kind: 'closed', key: who, to: span } }),
+      more: () => ({ text: `One more: ${named.name}`, wish: { kind: 'more', key: who, to: 1 } }),
+      pickup: () => ({
+        text: `${named.name} at ${at(from).toFormat('ccc HH:mm')}`,
+        wish: { kind: 'order', key: who, to: { pickup: at(from).toISO()! } },
+      }),
+    };
+    onSuppose(supposed[kind]());
+  };
+  return (
+    <Box sx={{ display: 'grid', gap: 1.25 }}>
+      <TextField
+        select
+        size="small"
+        label="Suppose"
+        value={kind}
+        onChange={(e) => {
+          setKind(e.target.value as Kind);
+          setWho('');
+        }}
+      >
+        {KINDS.map(([key, name]) => (
+          <MenuItem key={key} value={key}>
+            {name}
+          </MenuItem>
+        ))}
+      </TextField>
+      {kind === 'order' ? (
+        <OneMoreFields state={more} />
+      ) : (
+        <TextField
+          select
+          size="small"
+          label={kind === 'pickup' ? 'Which order' : spanned && kind !== 'closed' ? 'Who' : 'Which'}
+          value={who}
+          onChange={(e) => setWho(e.target.value)}
+        >
+          {names.map((n) => (
+            <MenuItem key={n.id} value={n.id}>
+              {n.name}
+            </MenuItem>
+          ))}
+        </TextField>
+      )}
+      {(spanned || kind === 'pickup') && (
+        <Box sx={{ display: 'grid', gap: 1.25 }}>
+          <TextField
+            size="small"
+            fullWidth
+            type="datetime-local"
+            label={kind === 'pickup' ? 'New pickup' : 'From'}
+            value={from}
+            onChange={(e) => setFrom(e.target.value)}
+          />
+          {spanned && (
+            <TextField
+              size="small"
+              fullWidth
+              type="datetime-local"
+              label="Until"
+              value={until}
+              onChange={(e) => setUntil(e.target.value)}
+            />
+          )}
+        </Box>
+      )}
+      <Button variant="outlined" color="secondary" disabled={!right} onClick={add} sx={{ justifySelf: 'start' }}>
+        Suppose it
+      </Button>
+    </Box>
+  );
+}

@@ -1,0 +1,139 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Chip from '@mui/material/Chip';
+import LinearProgress from '@mui/material/LinearProgress';
+import NextLink from 'next/link';
+import { useState, useTransition } from 'react';
+import type { Wish } from '@/core/steering/plan-edit';
+import type { CapacityQuestion } from '@/server/capacity';
+import type { TrialView } from '@/server/steering';
+import type { WallView } from '@/server/views/wall-view';
+import { takeOverAction, tryWhatIfAction } from '../actions';
+import { useAction } from '../parts/use-action';
+import { PlanComparison } from './plan-comparison';
+import { SidePanel } from './side-panel';
+import { WhatIfFields } from './what-if-fields';
+
+/** One thing supposed, with its words. */
+export type Supposed = { text: string } & ({ wish: Wish } | { order: CapacityQuestion });
+
+/** Supposes things on a copy of the plan, compares the two, and takes the copy over or puts it away. */
+export function WhatIfPanel({
+  view,
+  trial,
+  onTrial,
+  onClose,
+}: {
+  view: WallView;
+  trial: TrialView | null;
+  onTrial: (trial: TrialView | null) => void;
+  onClose: () => void;
+}) {
+  const [supposed, setSupposed] = useState<Supposed[]>([]);
+  const [problem, setProblem] = useState<string | null>(null);
+  const [trying, startTrying] = useTransition();
+  const take = useAction();
+  const order = supposed.flatMap((s) => ('order' in s ? [s.order] : []))[0] ?? null;
+
+  const suppose = (list: Supposed[]) => {
+    setSupposed(list);
+    setProblem(null);
+    if (list.length === 0) return onTrial(null);
+    startTrying(async () => {
+      const wishes = merged(list.flatMap((s) => ('wish' in s ? [s.wish] : [])));
+      const asked = list.flatMap((s) => ('order' in s ? [s.order] : []))[0] ?? null;
+      const tried = await tryWhatIfAction(wishes, asked).catch(() => null);
+      if (tried?.ok) return onTrial(tried.trial);
+      onTrial(null);
+      setProblem(tried?.message ?? 'The server did not answer.');
+    });
+  };
+  const putAway = () => {
+    suppose([]);
+    onClose();
+  };
+  return (
+    <SidePanel title="What if…" width={372} onClose={putAway}>
+      <Box sx={{ color: 'var(--zl-muted)', fontSize: 14, mb: 1 }}>
+        On a copy: nothing of the plan changes before you take it over.
+      </Box>
+      <WhatIfFields view={view} hasOrder={order !== null} onSuppose={(s) => suppose([...supposed, s])} />
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, my: 1.5 }}>
+        {supposed.map((s, i) => (
+          <Chip
+            key={`${i} ${s.text}`}
+            label={s.text}
+            onDelete={() => suppose(supposed.filter((_, k) => k !== i))}
+            sx={{ height: 'auto', py: 0.5, '& .MuiChip-label': { whiteSpace: 'normal' } }}
+          />
+        ))}
+      </Box>
+      {trying && <LinearProgress aria-label="Planning a copy" />}
+      {problem && (
+        <Box role="alert" sx={{ color: 'var(--zl-missesText)', fontWeight: 700 }}>
+          {problem}
+        </Box>
+      )}
+      {trial && !trying && (
+        <>
+          <PlanComparison trial={trial} clock={view.clock} />
+          <Box
+            sx={{
+              display: 'flex',
+              gap: 1,
+              mt: 2,
+              position: 'sticky',
+              bottom: -16,
+              py: 1.5,
+              bgcolor: 'var(--zl-card)',
+              borderTop: '1px solid var(--zl-line)',
+            }}
+          >
+            {order ? (
+              <Button
+                variant="contained"
+                component={NextLink}
+                href={`/orders/new?${new URLSearchParams({ ...order, portions: `${order.portions}` })}`}
+              >
+                Write the order
+              </Button>
+            ) : (
+              <Button
+                variant="contained"
+                disabled={take.busy}
+                onClick={() =>
+                  take.run(async () => {
+                    const taken = await takeOverAction(trial.id);
+                    if (taken.ok) putAway();
+                    return taken;
+                  })
+                }
+              >
+                Take it over
+              </Button>
+            )}
+            <Button variant="outlined" color="secondary" onClick={putAway}>
+              Put it away
+            </Button>
+          </Box>
+        </>
+      )}
+      {take.message}
+    </SidePanel>
+  );
+}
+
+/** Two wishes for the same person or thing become one. */
+function merged(wishes: Wish[]): Wish[] {
+  const byKey = new Map<string, Wish>();
+  for (const w of wishes) {
+    const key = `${w.kind} ${w.key}`;
+    const before = byKey.get(key);
+    if (before && Array.isArray(before.to) && Array.isArray(w.to))
+      byKey.set(key, { ...w, to: [...before.to, ...w.to] } as Wish);
+    else byKey.set(key, w);
+  }
+  return [...byKey.values()];
+}
