@@ -44,6 +44,9 @@ test.describe('the workbench', () => {
     await find.fill('orchard');
     await page.keyboard.press('Enter');
     await expect(page.getByRole('heading', { name: 'Orchard wedding' })).toBeVisible();
+    await expect(find).toBeHidden();
+    await page.keyboard.press('?');
+    await expect(page.getByRole('dialog', { name: 'Keys' })).toContainText('takes it up');
   });
 });
 
