@@ -51,10 +51,14 @@ test.describe('a formula', () => {
     const names = page.getByLabel('Step', { exact: true });
     await expect(names.first()).toHaveValue('Heat whites and sugar');
     await page.getByRole('button', { name: /^Move step 1/ }).focus();
+    const said = page.getByRole('status').filter({ hasText: /Picked up|is now at place/ });
     await page.keyboard.press('Space');
-    await page.waitForTimeout(150);
-    await page.keyboard.press('ArrowDown');
-    await page.waitForTimeout(350);
+    await expect(said).toBeAttached();
+    // Where the rungs lie is measured after one is picked up: a key pressed before that moves nothing.
+    await expect(async () => {
+      await page.keyboard.press('ArrowDown');
+      await expect(said).toHaveText(/is now at place 2 of 2/, { timeout: 500 });
+    }).toPass();
     await page.keyboard.press('Space');
     await expect(names.first()).toHaveValue('Whip buttercream');
     await page.getByRole('button', { name: 'Add a step' }).click();

@@ -7,13 +7,11 @@ test.describe('the pull list', () => {
     const weigh = page.getByRole('region', { name: 'Weigh out' });
     const first = weigh.getByRole('checkbox').first();
     const label = (await first.getAttribute('aria-label'))!;
-    await first.check();
-    await expect(page.getByRole('checkbox', { name: label, exact: true }).first()).toBeChecked();
-    await page.waitForTimeout(500);
+    const kept = () => page.waitForResponse((r) => r.request().method() === 'POST' && r.ok());
+    await Promise.all([kept(), first.check()]);
     await page.reload();
     await expect(page.getByRole('checkbox', { name: label, exact: true }).first()).toBeChecked();
-    await page.getByRole('checkbox', { name: label, exact: true }).first().uncheck();
-    await page.waitForTimeout(500);
+    await Promise.all([kept(), page.getByRole('checkbox', { name: label, exact: true }).first().uncheck()]);
     await page.reload();
     await expect(page.getByRole('checkbox', { name: label, exact: true }).first()).not.toBeChecked();
   });
