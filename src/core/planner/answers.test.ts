@@ -8,7 +8,7 @@ import type { Problem, Step } from './problem';
 import { solve } from './solve';
 import { generateProblem } from './testing/generate';
 
-const options = { seed: 1, rounds: 20, stop: () => false };
+const options = { seed: 1, rounds: 100, stop: () => false };
 function planOf(problem: Problem): Plan {
   const solved = solve(problem, options);
   if (!solved.ok) throw new Error('no plan');

@@ -2,15 +2,27 @@ import { BestPlan, putBack } from './best-plan';
 import { groupBounds } from './bound';
 import { groupCost, groupLateness } from './cost';
 import type { Group } from './model';
+import { moveBlocks } from './move-blocks';
 import { drawByExcess, neighbourhood, rivals } from './neighbourhoods';
 import { shuffle, sum, type Random } from './random';
 import { noisyPreference, replant } from './replant';
 import { reseat, stepsToReseat } from './reseat';
+import { COST_OF_LATE_MINUTE } from './plan';
 import type { SearchOptions } from './search';
 import type { Preference, Timetable } from './timetable';
 
 /** Share of the rounds that move single steps instead of whole groups. */
 const STEP_ROUNDS = 0.3;
+/** Share of the rounds around a group drawn by what it costs above its bound; the others take any. */
+const EXCESS_FIRST = 0.5;
+const EXCESS_FIRST_LATE = 0.8;
+/** A change that costs this share more than what was there may still become better by moving blocks. */
+const CLOSE = 0.2;
+/** Cycles without a better plan before the search is shaken out of it; at least this share of the groups is planted anew then. */
+const QUIET_CYCLES = 1;
+const LEAST_SHAKEN = 0.2;
+/** How much dearer a change may be at the beginning of a cycle, in parts of what a group's age costs; drawn for each. */
+const TOLERANCES = [0, 0.03, 0.1, 0.3, 0.8];
 
 /**
  * Large-neighbourhood search with threshold accepting (Dueck and Scheuer 1990): a change may cost a little, less and less
@@ -29,7 +41,7 @@ export function improve(
   const best = new BestPlan(table, costs);
   const least = new Map(groupBounds(model).map((b, i) => [groups[i]!, b]));
   const bound = sum(least.values());
-  const cycle = 300 + 25 * groups.length;
+  const cycle = 30 + 25 * groups.length;
   const limit = options.rounds ?? Infinity;
   // What cycles begin anew from: the best plan, or one shaken out of it when it has not become better for long.
   let anchor = best;
@@ -51,7 +63,10 @@ export function improve(
     }
     const threshold = tolerance * ageingPerGroup(anchor.cost, groups.length) * Math.max(0, 1 - (1.3 * at) / cycle);
     const step = random() < STEP_ROUNDS;
-    const centre = random() < 0.5 ? drawByExcess(costs, least, random) : groups[Math.floor(random() * groups.length)]!;
+    // A gap of a late minute or more: those that are late matter most.
+    const byExcess = cost - bound > COST_OF_LATE_MINUTE ? EXCESS_FIRST_LATE : EXCESS_FIRST;
+    const centre =
+      random() < byExcess ? drawByExcess(costs, least, random) : groups[Math.floor(random() * groups.length)]!;
     const steps = step ? stepsToReseat(table, centre, random) : [];
     const touched = step
       ? [...new Set(steps.map((s) => model.groupOf[s]!))].map((g) => groups[g]!)
@@ -64,7 +79,8 @@ export function improve(
     const done = step
       ? reseat(table, steps, touched, noisyPreference(plain, random), random)
       : replant(table, touched, plain, random, was + threshold);
-    const after = done ? sum(touched.map((g) => groupCost(table, g))) : Infinity;
+    let after = done ? sum(touched.map((g) => groupCost(table, g))) : Infinity;
+    if (after <= was + threshold + CLOSE * was) after = sum(touched.map((g) => moveBlocks(table, g, plain)));
     if (after > was + threshold) {
       putBack(table, touched, before);
       continue;
@@ -83,10 +99,6 @@ export function improve(
   return { table, cost: sum(costs.values()) };
 }
 
-/** Cycles without a better plan before the search is shaken out of it; at least this share of the groups is planted anew then. */
-const QUIET_CYCLES = 3;
-const LEAST_SHAKEN = 0.3;
-
 /** Plants some groups anew by chance, whatever it costs. Leaves all as it was where they find no place. */
 function shake(table: Timetable, costs: Map<Group, number>, plain: Preference, random: Random): void {
   const { groups } = table.model;
@@ -98,9 +110,6 @@ function shake(table: Timetable, costs: Map<Group, number>, plain: Preference, r
   if (!replant(table, chosen, plain, random, Infinity)) putBack(table, chosen, before);
   for (const g of chosen) costs.set(g, groupCost(table, g));
 }
-
-/** How much dearer a change may be at the beginning of a cycle, in parts of what a group's age costs; drawn for each. */
-const TOLERANCES = [0, 0.03, 0.1, 0.3, 0.8];
 
 /** Lateness costs by hundreds: what is below is age. */
 function ageingPerGroup(cost: number, groups: number): number {

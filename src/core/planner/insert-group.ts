@@ -1,7 +1,7 @@
 import { FREE, type Group } from './model';
 import { placeStep, type Direction, type Slot } from './slot';
 import type { Preference, Timetable } from './timetable';
-import { currentWindows, narrow, pull, type Windows } from './windows';
+import { currentWindows, narrow, narrowFrom, pull, type Windows } from './windows';
 
 export interface InsertOptions {
   direction: Direction;
@@ -54,9 +54,9 @@ export function insertGroup(table: Timetable, group: Group, options: InsertOptio
   if (clash >= 0) return fail(clash);
 
   const moves = 12 * living.length + 60;
+  if (!currentWindows(table, group, outer, now)) return fail(living[0]!);
   for (let move = 0; waiting.size > 0; move++) {
     if (move > moves) return fail([...waiting][0]!);
-    if (!currentWindows(table, group, outer, now)) return fail([...waiting][0]!);
     const step = nextStep(table, waiting, now, late, options.noise);
     const low = now.low[step]!;
     const high = now.high[step]!;
@@ -64,6 +64,7 @@ export function insertGroup(table: Timetable, group: Group, options: InsertOptio
     if (low <= high) slot = placeStep(table, step, low, high, direction, options.prefer);
     if (slot.start !== null) {
       waiting.delete(step);
+      if (!narrowFrom(table, now, step)) return fail(step);
       continue;
     }
     // Nothing in the window: look beyond what the steps that stand allow, and pull those along.
@@ -83,6 +84,7 @@ export function insertGroup(table: Timetable, group: Group, options: InsertOptio
     }
     if (!pulled) return fail(step);
     for (const s of living) if (!table.placed[s]) waiting.add(s);
+    if (!currentWindows(table, group, outer, now)) return fail(step);
   }
   return { ok: true };
 }
@@ -95,18 +97,12 @@ function nextStep(
   late: boolean,
   noise: (step: number) => number,
 ): number {
-  const { model } = table;
   let best = -1;
   let bestRank = Infinity;
   let fallback = -1;
   for (const step of waiting) {
     fallback = step;
-    const { waitsIn, waitsOut } = model.steps[step]!;
-    const blocked = (late ? waitsOut : waitsIn).some((i) => {
-      const w = model.waits[i]!;
-      return waiting.has(late ? w.to : w.from) && table.waitExists(w);
-    });
-    if (blocked) continue;
+    if (isBlocked(table, waiting, step, late)) continue;
     const width = windows.high[step]! - windows.low[step]!;
     const tied = width < TIED_MINUTES ? -1e7 : 0;
     const rank = tied + (late ? -windows.high[step]! : windows.low[step]!) + noise(step);
@@ -116,6 +112,16 @@ function nextStep(
     }
   }
   return best >= 0 ? best : fallback;
+}
+
+/** Does a step have a follower (or, looking forwards, a forerunner) that is not placed yet? */
+function isBlocked(table: Timetable, waiting: Set<number>, step: number, late: boolean): boolean {
+  const { steps, waits } = table.model;
+  for (const i of late ? steps[step]!.waitsOut : steps[step]!.waitsIn) {
+    const w = waits[i]!;
+    if (waiting.has(late ? w.to : w.from) && table.waitExists(w)) return true;
+  }
+  return false;
 }
 
 /** A step that the problem fixes against a lag to another fixed one; −1 where all hold. */

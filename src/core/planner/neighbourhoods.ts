@@ -17,7 +17,10 @@ export function neighbourhood(model: Model, centre: Group, random: Random): Grou
   return [centre, ...others.slice(0, count - 1).map((x) => x.g)];
 }
 
-/** The group in the centre with some of those whose work takes the hands and things that it needs, shortly before its pickup. */
+/**
+ * The group in the centre with some of those whose work takes the hands and things that it needs, shortly before its pickup:
+ * all that it needs, or only what one of its steps does.
+ */
 export function rivals(table: Timetable, centre: Group, random: Random): Group[] {
   const { model } = table;
   const { groups, problem, steps, groupOf } = model;
@@ -26,7 +29,8 @@ export function rivals(table: Timetable, centre: Group, random: Random): Group[]
   const from = until - RIVAL_SPAN;
   const people = new Set<number>();
   const items = new Set<number>();
-  for (const s of centre.steps) {
+  const needing = random() < 0.5 ? centre.steps : [centre.steps[Math.floor(random() * centre.steps.length)]!];
+  for (const s of needing) {
     for (const p of steps[s]!.candidates) people.add(p);
     for (const need of steps[s]!.needs) for (const i of need.items) items.add(i);
   }

@@ -9,9 +9,10 @@ export interface Taste {
   noise: (step: number) => number;
   /** Which combinations of route choices to try, best first; each is a choice for every route of the group. */
   routes: (group: Group) => number[][];
+  /** Probes between "on time" and "as early as everything allows" for an order that is late. */
+  probes?: number;
 }
 
-/** Probes between "on time" and "as early as everything allows" for an order that is late. */
 const LATE_PROBES = 5;
 const MOST_COMBINATIONS = 12;
 
@@ -82,7 +83,7 @@ function bestOverRoutes(table: Timetable, group: Group, taste: Taste): { best: G
     }
     const latest = collectStarts(table, group);
     keep();
-    for (let low = 0, high = 1, probe = 0; probe < LATE_PROBES; probe++) {
+    for (let low = 0, high = 1, probe = 0; probe < (taste.probes ?? LATE_PROBES); probe++) {
       const share = probe === 0 ? 1 : (low + high) / 2;
       const squeezed = { direction: 'latest' as const, ...bounds(table, group, share, latest), ...taste };
       if (insertGroup(table, group, squeezed).ok) {

@@ -2,7 +2,7 @@ import { groupCost } from './cost';
 import { FREE, type Group } from './model';
 import { placeStep, type Direction } from './slot';
 import type { Preference, Timetable } from './timetable';
-import { currentWindows, narrow } from './windows';
+import { roomOf } from './windows';
 
 /** Passes over a group before it is left as it is. */
 const MOST_PASSES = 3;
@@ -14,28 +14,23 @@ const MOST_PASSES = 3;
  */
 export function polish(table: Timetable, group: Group, prefer: Preference): number {
   const { model } = table;
-  const { outer, now } = table;
-  const free = group.steps.filter((s) => table.placed[s] && model.steps[s]!.fixed === FREE);
-  for (const s of group.steps) {
-    const step = model.steps[s]!;
-    outer.low[s] = step.earliest;
-    outer.high[s] = step.fixed === FREE ? model.problem.horizon - step.minutes : step.earliest;
-  }
-  if (!narrow(table, group, outer, (s) => model.steps[s]!.fixed !== FREE)) return groupCost(table, group);
-  const byStart = [...free].sort((a, b) => table.start[a]! - table.start[b]!);
+  const byStart = group.steps
+    .filter((s) => table.placed[s] && model.steps[s]!.fixed === FREE && model.steps[s]!.work !== 'collect')
+    .sort((a, b) => table.start[a]! - table.start[b]!);
   let cost = groupCost(table, group);
   for (let pass = 0, moved = true; moved && pass < MOST_PASSES; pass++) {
     moved = false;
     for (const s of byStart) {
       const pull = pullOf(table, s);
-      if (pull === 0 || model.steps[s]!.work === 'collect') continue;
+      if (pull === 0) continue;
       const direction: Direction = pull > 0 ? 'earliest' : 'latest';
-      const before = table.record(group);
       const start = table.start[s]!;
+      const room = roomOf(table, s);
+      const [low, high] = pull > 0 ? [room[0], start - 1] : [start + 1, room[1]];
+      if (low > high) continue;
+      const before = table.recordStep(s);
       table.remove(s);
-      currentWindows(table, group, outer, now);
-      const [low, high] = pull > 0 ? [now.low[s]!, start - 1] : [start + 1, now.high[s]!];
-      const slot = low <= high ? placeStep(table, s, low, high, direction, prefer) : { start: null };
+      const slot = placeStep(table, s, low, high, direction, prefer);
       const after = slot.start === null ? Infinity : groupCost(table, group);
       if (after < cost - 1e-9) {
         cost = after;
@@ -43,7 +38,7 @@ export function polish(table: Timetable, group: Group, prefer: Preference): numb
         continue;
       }
       table.remove(s);
-      table.restore(group, before);
+      table.restoreStep(s, before);
     }
   }
   return cost;

@@ -3,7 +3,7 @@ import { polish } from './polish';
 import type { Random } from './random';
 import { placeStep } from './slot';
 import type { Preference, Timetable } from './timetable';
-import { currentWindows, narrow } from './windows';
+import { currentWindows, narrow, narrowFrom } from './windows';
 
 /** At most so many steps leave together. */
 const MOST_STEPS = 8;
@@ -40,8 +40,8 @@ export function reseat(
   }
   const waiting = new Set(chosen);
   const mood = random();
+  for (const group of groups) if (!currentWindows(table, group, outer, now)) return false;
   while (waiting.size > 0) {
-    for (const group of groups) if (!currentWindows(table, group, outer, now)) return false;
     const late = mood < 0.4 || (mood < 0.7 && random() < 0.5);
     let next = -1;
     let best = Infinity;
@@ -56,7 +56,7 @@ export function reseat(
       now.low[next]! <= now.high[next]!
         ? placeStep(table, next, now.low[next]!, now.high[next]!, late ? 'latest' : 'earliest', prefer)
         : { start: null };
-    if (slot.start === null) return false;
+    if (slot.start === null || !narrowFrom(table, now, next)) return false;
     waiting.delete(next);
   }
   for (const group of groups) polish(table, group, prefer);

@@ -1,3 +1,4 @@
+import type { StepModel } from './model';
 import type { Timetable, Preference } from './timetable';
 
 /** Which way a search looks: towards the pickup (late, fresh) or towards now (early, safe). */
@@ -50,8 +51,7 @@ export function nextEarlier(table: Timetable, step: number, from: number): numbe
   let start = from;
   if (s.work === 'oven' || s.work === 'machine') start = latestAttended(table, start, s.minutes);
   if (s.crew > 0) {
-    const fits = s.candidates.map((p) => table.people[p]!.latest(start, s.minutes)).sort((a, b) => b - a);
-    start = Math.min(start, fits[s.crew - 1] ?? -Infinity);
+    start = Math.min(start, latestHands(table, s, start));
   }
   for (const need of s.needs) {
     let best = -Infinity;
@@ -76,8 +76,7 @@ export function nextLater(table: Timetable, step: number, from: number): number 
   let start = from;
   if (s.work === 'oven' || s.work === 'machine') start = earliestAttended(table, start, s.minutes);
   if (s.crew > 0) {
-    const fits = s.candidates.map((p) => table.people[p]!.earliest(start, s.minutes)).sort((a, b) => a - b);
-    start = Math.max(start, fits[s.crew - 1] ?? Infinity);
+    start = Math.max(start, earliestHands(table, s, start));
   }
   for (const need of s.needs) {
     let best = Infinity;
@@ -94,6 +93,33 @@ export function nextLater(table: Timetable, step: number, from: number): number 
     start = Math.max(start, best);
   }
   return start;
+}
+
+/** The latest start at or before `from` at which enough of those who can are free, each by themselves. */
+function latestHands(table: Timetable, { crew, candidates, minutes }: StepModel, from: number): number {
+  if (crew > 1) {
+    const fits = candidates.map((p) => table.people[p]!.latest(from, minutes)).sort((a, b) => b - a);
+    return fits[crew - 1] ?? -Infinity;
+  }
+  let best = -Infinity;
+  for (const p of candidates) {
+    best = Math.max(best, table.people[p]!.latest(from, minutes));
+    if (best === from) break;
+  }
+  return best;
+}
+
+function earliestHands(table: Timetable, { crew, candidates, minutes }: StepModel, from: number): number {
+  if (crew > 1) {
+    const fits = candidates.map((p) => table.people[p]!.earliest(from, minutes)).sort((a, b) => a - b);
+    return fits[crew - 1] ?? Infinity;
+  }
+  let best = Infinity;
+  for (const p of candidates) {
+    best = Math.min(best, table.people[p]!.earliest(from, minutes));
+    if (best === from) break;
+  }
+  return best;
 }
 
 function latestAttended(table: Timetable, from: number, minutes: number): number {

@@ -8,6 +8,7 @@ import { newWindows, type Windows } from './windows';
 /** Far before and far after anything a problem can say. */
 const LONG_AGO = -1e9;
 const FAR_OFF = 1e9;
+const NOBODY: number[] = [];
 
 /** Which of several people or items a step should rather get: the lower, the better. */
 export interface Preference {
@@ -25,6 +26,15 @@ export interface GroupRecord {
   holdItems: number[];
   choices: number[];
   leftOut: number[];
+}
+
+/** Where one step stands, with the storage of its waits and holds. */
+export interface StepRecord {
+  start: number;
+  people: number[];
+  items: number[];
+  waitItems: [wait: number, item: number][];
+  holdItems: [hold: number, item: number][];
 }
 
 /**
@@ -50,6 +60,9 @@ export class Timetable {
   readonly now: Windows;
   /** Waits that count while windows are narrowed. */
   readonly living: Int32Array;
+  /** Steps whose windows changed and were not followed up yet. */
+  readonly queue: number[] = [];
+  readonly queued: Uint8Array;
 
   constructor(readonly model: Model) {
     const { problem } = model;
@@ -77,6 +90,7 @@ export class Timetable {
     this.outer = newWindows(model.steps.length);
     this.now = newWindows(model.steps.length);
     this.living = new Int32Array(model.waits.length);
+    this.queued = new Uint8Array(model.steps.length);
   }
 
   end(step: number): number {
@@ -120,12 +134,7 @@ export class Timetable {
     const s = this.model.steps[step]!;
     const end = start + s.minutes;
     if ((s.work === 'oven' || s.work === 'machine') && !this.attended(start, end)) return false;
-    const crew = s.candidates
-      .filter((p) => this.people[p]!.free(start, end))
-      .map((p) => ({ p, rank: prefer.person(step, p) }))
-      .sort((a, b) => a.rank - b.rank || a.p - b.p)
-      .slice(0, s.crew)
-      .map((x) => x.p);
+    const crew = this.crewFor(step, start, end, prefer);
     if (crew.length < s.crew) return false;
     const items: number[] = [];
     for (const need of s.needs) {
@@ -148,6 +157,30 @@ export class Timetable {
     if (this.takeStorage(step, prefer)) return true;
     this.remove(step);
     return false;
+  }
+
+  /** The best people who are free; fewer than it takes where there are not enough. */
+  private crewFor(step: number, start: number, end: number, prefer: Preference): number[] {
+    const { crew, candidates } = this.model.steps[step]!;
+    if (crew === 0) return NOBODY;
+    if (crew > 1)
+      return candidates
+        .filter((p) => this.people[p]!.free(start, end))
+        .map((p) => ({ p, rank: prefer.person(step, p) }))
+        .sort((a, b) => a.rank - b.rank || a.p - b.p)
+        .slice(0, crew)
+        .map((x) => x.p);
+    let best = -1;
+    let bestRank = Infinity;
+    for (const p of candidates) {
+      if (!this.people[p]!.free(start, end)) continue;
+      const rank = prefer.person(step, p);
+      if (rank < bestRank) {
+        best = p;
+        bestRank = rank;
+      }
+    }
+    return best < 0 ? NOBODY : [best];
   }
 
   /** Puts a step where the problem says it is. A pinned one must fit; a fact is a fact. Returns whether it fits. */
@@ -226,8 +259,7 @@ export class Timetable {
         if (!this.taken(w)) continue;
         const item = this.storageFor(step, w.items, this.end(w.from), this.start[w.to]!, w.units, w.settled, prefer);
         if (item < 0) return false;
-        this.waitItem[i] = item;
-        this.items[item]!.add(this.end(w.from), this.start[w.to]!, w.units);
+        this.storeWait(i, item);
       }
     for (const i of s.holds) {
       const h = this.model.holds[i]!;
@@ -235,8 +267,7 @@ export class Timetable {
       const settled = this.model.steps[h.from]!.fixed === FACT && this.model.steps[h.until]!.fixed === FACT;
       const item = this.storageFor(step, h.items, this.start[h.from]!, this.end(h.until), h.units, settled, prefer);
       if (item < 0) return false;
-      this.holdItem[i] = item;
-      this.items[item]!.add(this.start[h.from]!, this.end(h.until), h.units);
+      this.storeHold(i, item);
     }
     return true;
   }
@@ -294,6 +325,41 @@ export class Timetable {
     for (const step of group.steps) if (alsoFixed || this.model.steps[step]!.fixed === FREE) this.remove(step);
   }
 
+  recordStep(step: number): StepRecord {
+    const { waitsIn, waitsOut, holds } = this.model.steps[step]!;
+    const waitItems: [number, number][] = [];
+    const holdItems: [number, number][] = [];
+    for (const list of [waitsIn, waitsOut])
+      for (const i of list) if (this.waitItem[i]! >= 0) waitItems.push([i, this.waitItem[i]!]);
+    for (const i of holds) if (this.holdItem[i]! >= 0) holdItems.push([i, this.holdItem[i]!]);
+    return { start: this.start[step]!, people: this.crew[step]!, items: this.stepItems[step]!, waitItems, holdItems };
+  }
+
+  /** Puts a step back where it was recorded. It must have been removed, and its neighbours stand as they did. */
+  restoreStep(step: number, { start, people, items, waitItems, holdItems }: StepRecord): void {
+    this.takeUp(step, start, people, items);
+    for (const [i, item] of waitItems) this.storeWait(i, item);
+    for (const [i, item] of holdItems) this.storeHold(i, item);
+  }
+
+  private takeUp(step: number, start: number, people: number[], items: number[]): void {
+    const s = this.model.steps[step]!;
+    s.needs.forEach((need, k) => this.takeItem(items[k]!, start, start + s.minutes, need.units, need.celsius));
+    this.settle(step, start, people, items);
+  }
+
+  private storeWait(i: number, item: number): void {
+    const w = this.model.waits[i]!;
+    this.waitItem[i] = item;
+    this.items[item]!.add(this.end(w.from), this.start[w.to]!, w.units);
+  }
+
+  private storeHold(i: number, item: number): void {
+    const h = this.model.holds[i]!;
+    this.holdItem[i] = item;
+    this.items[item]!.add(this.start[h.from]!, this.end(h.until), h.units);
+  }
+
   record(group: Group): GroupRecord {
     return {
       starts: group.steps.map((s) => (this.placed[s] ? this.start[s]! : null)),
@@ -313,25 +379,15 @@ export class Timetable {
     group.steps.forEach((step, i) => {
       const start = record.starts[i]!;
       if (this.placed[step] || start === null) return;
-      const s = this.model.steps[step]!;
-      s.needs.forEach((need, k) =>
-        this.takeItem(record.items[i]![k]!, start, start + s.minutes, need.units, need.celsius),
-      );
-      this.settle(step, start, record.people[i]!, record.items[i]!);
+      this.takeUp(step, start, record.people[i]!, record.items[i]!);
     });
     group.waits.forEach((w, i) => {
       if (record.waitItems[i]! < 0) this.freeWait(w);
-      if (record.waitItems[i]! < 0 || this.waitItem[w]! >= 0) return;
-      const wait = this.model.waits[w]!;
-      this.waitItem[w] = record.waitItems[i]!;
-      this.items[record.waitItems[i]!]!.add(this.end(wait.from), this.start[wait.to]!, wait.units);
+      else if (this.waitItem[w]! < 0) this.storeWait(w, record.waitItems[i]!);
     });
     group.holds.forEach((h, i) => {
       if (record.holdItems[i]! < 0) this.freeHold(h);
-      if (record.holdItems[i]! < 0 || this.holdItem[h]! >= 0) return;
-      const hold = this.model.holds[h]!;
-      this.holdItem[h] = record.holdItems[i]!;
-      this.items[record.holdItems[i]!]!.add(this.start[hold.from]!, this.end(hold.until), hold.units);
+      else if (this.holdItem[h]! < 0) this.storeHold(h, record.holdItems[i]!);
     });
   }
 }

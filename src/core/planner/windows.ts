@@ -74,6 +74,75 @@ export function currentWindows(table: Timetable, group: Group, outer: Windows, i
 }
 
 /**
+ * Takes a step that was just placed into windows that were narrow before: only what its start changes is looked at again,
+ * along the waits from one step to the next. Returns false when the lags contradict each other.
+ */
+export function narrowFrom(table: Timetable, { low, high }: Windows, placed: number): boolean {
+  const { steps, waits } = table.model;
+  const { queue, queued } = table;
+  low[placed] = high[placed] = table.start[placed]!;
+  queue.length = 0;
+  queue.push(placed);
+  const most = 50 * waits.length + 50;
+  for (let at = 0; at < queue.length; at++) {
+    const step = queue[at]!;
+    queued[step] = 0;
+    if (at > most) {
+      for (const s of queue) queued[s] = 0;
+      return false;
+    }
+    const { minutes, waitsIn, waitsOut } = steps[step]!;
+    for (const i of waitsOut) {
+      const w = waits[i]!;
+      if (table.placed[w.to] || w.settled || !table.waitExists(w)) continue;
+      const least = low[step]! + minutes + w.min;
+      const most = high[step]! + minutes + w.max;
+      if (least <= low[w.to]! && most >= high[w.to]!) continue;
+      if (least > low[w.to]!) low[w.to] = least;
+      if (most < high[w.to]!) high[w.to] = most;
+      if (queued[w.to]) continue;
+      queued[w.to] = 1;
+      queue.push(w.to);
+    }
+    for (const i of waitsIn) {
+      const w = waits[i]!;
+      if (table.placed[w.from] || w.settled || !table.waitExists(w)) continue;
+      const own = steps[w.from]!.minutes;
+      const least = low[step]! - w.max - own;
+      const most = high[step]! - w.min - own;
+      if (least <= low[w.from]! && most >= high[w.from]!) continue;
+      if (least > low[w.from]!) low[w.from] = least;
+      if (most < high[w.from]!) high[w.from] = most;
+      if (queued[w.from]) continue;
+      queued[w.from] = 1;
+      queue.push(w.from);
+    }
+  }
+  return true;
+}
+
+/** The span of starts that the neighbours of a step leave it, where all of them stand. */
+export function roomOf(table: Timetable, step: number): [low: number, high: number] {
+  const { model } = table;
+  const { waitsIn, waitsOut, minutes, earliest, work, order } = model.steps[step]!;
+  let low = work === 'collect' ? Math.max(earliest, model.problem.orders[order]!.pickup) : earliest;
+  let high = model.problem.horizon - minutes;
+  for (const i of waitsIn) {
+    const w = model.waits[i]!;
+    if (!table.placed[w.from] || !table.waitExists(w)) continue;
+    low = Math.max(low, table.end(w.from) + w.min);
+    high = Math.min(high, table.end(w.from) + w.max);
+  }
+  for (const i of waitsOut) {
+    const w = model.waits[i]!;
+    if (!table.placed[w.to] || !table.waitExists(w)) continue;
+    low = Math.max(low, table.start[w.to]! - w.max - minutes);
+    high = Math.min(high, table.start[w.to]! - w.min - minutes);
+  }
+  return [low, high];
+}
+
+/**
  * Moves a step's outer window past a start it cannot have, takes along all that hangs on it by a maximum lag,
  * and takes out of the plan whatever stands where it now cannot: the run moves as one piece.
  * Returns false if a fixed step would have to move.
