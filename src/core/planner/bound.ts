@@ -1,23 +1,27 @@
-import { COST_OF_LATE_MINUTE, COST_OF_LEAVING_OUT } from './plan';
-import { FACT, FREE, type Group, type Model } from './model';
+import { calendarOf, groupTiming } from './group-timing';
+import { COST_OF_LEAVING_OUT } from './plan';
+import { FREE, pickupsOf, type Group, type Model } from './model';
 import { combinations } from './plan-group';
 import { oneMachineBound, type OneMachineJob } from './one-machine';
+import { sum } from './random';
 import { nextEarlier, nextLater } from './slot';
 import { Timetable } from './timetable';
+import { branch, widestCut } from './timing';
 import { narrow, newWindows, type Windows } from './windows';
 
 /** Rounds of narrowing by lags and calendars; stopping early only leaves the bound lower. */
 const MOST_ROUNDS = 12;
+/** Subproblems in branching over the calendars of one group on one route; stopping early only leaves the bound lower. */
+const MOST_NODES = 80;
 
 /**
- * A cost that no plan can fall below: for each order the least that its own work, waits, shifts and closed items force when
- * nobody else needs hands, ovens or shelves, over its routes; or the price of leaving it out, if that is less. Windows of
- * start times are narrowed by the lag network and by the calendars in turn. An order is either late, by as much as its
- * windows force and a minute at least, or on time, and then every wait lasts at least from the latest end before it to the
- * earliest start after it.
+ * A cost that no plan can fall below: for each group of orders the least that its own work, waits, shifts and closed items
+ * force when nobody else needs hands, ovens or shelves, over its routes; or the price of leaving an order out, if that is
+ * less. Starts of least cost over the lag network are a linear program; that each step lies where its calendar allows is
+ * branched upon; and what one thing or pair of hands has to do before a hand-over bounds when that can be.
  */
 export function lowerBound(model: Model): number {
-  return groupBounds(model).reduce((sum, b) => sum + b, 0);
+  return sum(groupBounds(model));
 }
 
 /** What each group costs at the least, in the order of the model's groups. */
@@ -28,8 +32,6 @@ export function groupBounds(model: Model): number[] {
 
 function groupBound(table: Timetable, group: Group): number {
   const { model } = table;
-  // Lags over a step of another order fall away with that order, so only lone orders are bounded.
-  if (group.orders.length !== 1) return 0;
   const possible = combinations(table, group);
   // A group with more routes than are listed is not bounded: a combination that was not looked at might be quicker.
   const all = group.routes.reduce((product, r) => product * model.problem.routes[r]!.choices.length, 1);
@@ -39,25 +41,25 @@ function groupBound(table: Timetable, group: Group): number {
     group.routes.forEach((r, i) => (table.choice[r] = choices[i]!));
     least = Math.min(least, combinationBound(table, group));
   }
-  return least;
+  return Math.max(0, least);
 }
 
+/** What the group costs at the least on the routes as they are, with all its orders made. */
 function combinationBound(table: Timetable, group: Group): number {
-  const { model } = table;
-  const order = model.problem.orders[group.orders[0]!]!;
-  const collect = model.stepIndex.get(order.collect)!;
-  if (model.steps[collect]!.fixed === FACT) return 0;
-  const minute = COST_OF_LATE_MINUTE * order.weight;
-  const late = windowsOf(table, group, Infinity, collect);
-  if (!late) return 0;
-  const forced = Math.max(late.low[collect]!, ...machineBounds(table, group, late, collect)) - order.pickup;
-  if (forced > 0) return minute * forced;
-  const onTime = windowsOf(table, group, order.pickup, collect);
-  return onTime ? Math.min(minute, forcedAgeing(table, group, onTime)) : minute;
+  const windows = windowsOf(table, group);
+  if (!windows) return Infinity;
+  const { timing, constant, living } = groupTiming(table, group, windows);
+  for (const [collect] of pickupsOf(table.model, group)) {
+    const i = living.indexOf(collect);
+    timing.low[i] = Math.max(timing.low[i]!, ...machineBounds(table, group, windows, collect));
+    if (timing.low[i]! > timing.high[i]!) return Infinity;
+  }
+  const branched = branch(timing, (starts) => widestCut(starts, calendarOf(table, living)), MOST_NODES);
+  return branched ? constant + branched.cost : Infinity;
 }
 
-/** Windows of all steps of a group, with its hand-over at `latest` at most; null where there is no such plan. */
-function windowsOf(table: Timetable, group: Group, latest: number, collect: number): Windows | null {
+/** Windows of all steps of a group, no hand-over before its pickup; null where there are no such starts. */
+function windowsOf(table: Timetable, group: Group): Windows | null {
   const { model } = table;
   const windows = newWindows(model.steps.length);
   const living = group.steps.filter((s) => table.exists(s));
@@ -67,9 +69,8 @@ function windowsOf(table: Timetable, group: Group, latest: number, collect: numb
     windows.low[s] = step.earliest;
     windows.high[s] = isFixed(s) ? step.earliest : model.problem.horizon - step.minutes;
   }
-  const pickup = model.problem.orders[group.orders[0]!]!.pickup;
-  windows.low[collect] = Math.max(windows.low[collect]!, pickup);
-  windows.high[collect] = Math.min(windows.high[collect]!, latest);
+  for (const [collect, pickup] of pickupsOf(model, group))
+    if (!isFixed(collect)) windows.low[collect] = Math.max(windows.low[collect]!, pickup);
   for (let round = 0, changed = true; changed && round < MOST_ROUNDS; round++) {
     if (!narrow(table, group, windows, isFixed)) return null;
     changed = false;
@@ -85,18 +86,6 @@ function windowsOf(table: Timetable, group: Group, latest: number, collect: numb
     }
   }
   return windows;
-}
-
-function forcedAgeing(table: Timetable, group: Group, { low, high }: Windows): number {
-  const { model } = table;
-  let ageing = 0;
-  for (const i of group.waits) {
-    const w = model.waits[i]!;
-    if (w.ageing === 0 || !table.waitExists(w)) continue;
-    const gap = low[w.to]! - high[w.from]! - model.steps[w.from]!.minutes;
-    ageing += w.ageing * Math.max(0, gap - w.min);
-  }
-  return ageing;
 }
 
 /** When the hand-over can be at the earliest for what each thing, or pair of hands, that cannot be shared has to do before it. */

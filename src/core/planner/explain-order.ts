@@ -126,14 +126,14 @@ function heldBy(problem: Problem, plan: Plan, own: Step, because: Because): Reas
   return whyHere(problem, plan, blocker.id)?.notLater ?? [];
 }
 
-/** The step of the same group that the chain goes on with. */
+/** The step of the same group that the chain goes on with: one that is over by then. */
 function nextOf(table: Timetable, step: number, because: Because): number | null {
   const { model } = table;
   const blocker =
     because.kind === 'wait'
       ? because.after
       : because.kind === 'hands'
-        ? (because.people.find((p) => p.on)?.on ?? null)
+        ? (because.people.find((p) => p.on && p.until <= table.start[step]!)?.on ?? null)
         : because.kind === 'equipment'
           ? because.by
           : null;

@@ -5,7 +5,7 @@ import type { Group } from './model';
 import { moveBlocks } from './move-blocks';
 import { drawByExcess, neighbourhood, rivals } from './neighbourhoods';
 import { shuffle, sum, type Random } from './random';
-import { noisyPreference, replant } from './replant';
+import { noisyPreference, replant, type Least } from './replant';
 import { reseat, stepsToReseat } from './reseat';
 import { COST_OF_LATE_MINUTE } from './plan';
 import type { SearchOptions } from './search';
@@ -54,7 +54,7 @@ export function improve(
       quiet += 1;
       if (quiet > QUIET_CYCLES) {
         best.restoreAll(table, costs);
-        shake(table, costs, plain, random);
+        shake(table, costs, plain, random, least);
         anchor = new BestPlan(table, costs);
         quiet = 0;
       }
@@ -78,7 +78,7 @@ export function improve(
     const was = sum(touched.map((g) => costs.get(g)!));
     const done = step
       ? reseat(table, steps, touched, noisyPreference(plain, random), random)
-      : replant(table, touched, plain, random, was + threshold);
+      : replant(table, touched, plain, random, was + threshold, least);
     let after = done ? sum(touched.map((g) => groupCost(table, g))) : Infinity;
     if (after <= was + threshold + CLOSE * was) after = sum(touched.map((g) => moveBlocks(table, g, plain)));
     if (after > was + threshold) {
@@ -100,14 +100,14 @@ export function improve(
 }
 
 /** Plants some groups anew by chance, whatever it costs. Leaves all as it was where they find no place. */
-function shake(table: Timetable, costs: Map<Group, number>, plain: Preference, random: Random): void {
+function shake(table: Timetable, costs: Map<Group, number>, plain: Preference, random: Random, least: Least): void {
   const { groups } = table.model;
   const chosen = shuffle(groups, random).slice(
     0,
     Math.max(1, Math.ceil((LEAST_SHAKEN + (1 - LEAST_SHAKEN) * random()) * groups.length)),
   );
   const before = chosen.map((g) => table.record(g));
-  if (!replant(table, chosen, plain, random, Infinity)) putBack(table, chosen, before);
+  if (!replant(table, chosen, plain, random, Infinity, least)) putBack(table, chosen, before);
   for (const g of chosen) costs.set(g, groupCost(table, g));
 }
 

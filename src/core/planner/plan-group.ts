@@ -26,7 +26,7 @@ export function planGroup(table: Timetable, group: Group, taste: Taste): boolean
   for (;;) {
     const tried = bestOverRoutes(table, group, taste);
     if (tried.best) {
-      show(table, group, tried.best, taste.prefer);
+      showRecord(table, group, tried.best, taste.prefer);
       return true;
     }
     const out = orderToLeaveOut(table, group, tried.failed);
@@ -143,7 +143,8 @@ export function seatFixed(table: Timetable, group: Group, prefer: Preference): n
   return -1;
 }
 
-function show(table: Timetable, group: Group, record: GroupRecord, prefer: Preference): void {
+/** Puts a group that is out of the timetable where it was recorded, on the routes it took there. */
+export function showRecord(table: Timetable, group: Group, record: GroupRecord, prefer: Preference): void {
   takeRoutes(table, group, record.choices, prefer);
   table.removeGroup(group);
   table.restore(group, record);

@@ -2,13 +2,19 @@ import { groupAgeing, groupCost } from './cost';
 import { insertGroup } from './insert-group';
 import { pickupsOf, type Group } from './model';
 import { combinations, planGroup, takeRoutes, type Taste } from './plan-group';
+import { plantBest } from './plant-best';
+import { COST_OF_LEAVING_OUT } from './plan';
 import { polish } from './polish';
-import { shuffle, type Random } from './random';
+import { shuffle, sum, type Random } from './random';
 import type { Preference, Timetable } from './timetable';
 
-/** Shares of the groups that are planted forwards from some hour, or with one step brought forward; how long before the pickup. */
+/**
+ * Shares of the groups that are planted where they cost least, with one step brought forward, or forwards from some hour; and how
+ * long before the pickup. The others go as late as they can.
+ */
 const FORWARD = 0.1;
-const BROUGHT_FORWARD = 0.6;
+const BROUGHT_FORWARD = 0.35;
+const BEST = 0.35;
 const MOST_AHEAD = 3 * 1440;
 /** A step is brought forward by this at most from where it stood. */
 const MOST_FORWARD = 720;
@@ -57,30 +63,54 @@ function plantWithCut(table: Timetable, group: Group, taste: Taste, random: Rand
   }).ok;
 }
 
+/** What a group costs at the least, whatever the others do. */
+export type Least = Map<Group, number>;
+
 /**
  * Takes whole groups out, so that each can take another's place, and plans them in another order. Gives up as soon as they
- * are late by more than `most` costs: polishing makes parts younger, but nobody earlier.
+ * are sure to cost more than `most`: by their lateness (polishing makes parts younger, but nobody earlier), or by the least that
+ * one of them costs beside the others.
  */
-export function replant(table: Timetable, chosen: Group[], plain: Preference, random: Random, most: number): boolean {
+export function replant(
+  table: Timetable,
+  chosen: Group[],
+  plain: Preference,
+  random: Random,
+  most: number,
+  least: Least,
+): boolean {
   const taste = noisyTaste(table, plain, random);
   for (const g of chosen) table.removeGroup(g);
-  const plant = (g: Group) => {
-    const way = random();
-    if (way < FORWARD ? plantForward(table, g, taste, random) : false) return true;
-    if (way >= FORWARD && way < FORWARD + BROUGHT_FORWARD && plantWithCut(table, g, taste, random)) return true;
-    return planGroup(table, g, taste);
-  };
   // The one in the centre first, as often as not: the others make room for it.
   const [centre, ...others] = chosen;
   const sequence = random() < 0.5 ? [centre!, ...shuffle(others, random)] : shuffle(chosen, random);
-  let late = 0;
+  let sure = sum(chosen.map((g) => least.get(g)!));
   for (const g of sequence) {
-    if (!plant(g)) return false;
-    late += groupCost(table, g) - groupAgeing(table, g);
-    if (late > most) return false;
+    const own = least.get(g)!;
+    if (!plant(table, g, taste, random, most - sure + own)) return false;
+    sure += Math.max(0, groupCost(table, g) - groupAgeing(table, g) - own);
+    if (sure > most + 1e-6) return false;
   }
   for (const g of chosen) polish(table, g, plain);
   return true;
+}
+
+/** Plants one group, in one of the ways by chance. False where it has no place, or surely none that costs `limit` at most. */
+function plant(table: Timetable, group: Group, taste: Taste, random: Random, limit: number): boolean {
+  const way = random();
+  if (way < BEST) {
+    for (const o of group.orders) table.leftOut[o] = 0;
+    const routes = taste.routes(group);
+    const choices = routes[Math.floor(random() * routes.length)]!;
+    const planted = takeRoutes(table, group, choices, taste.prefer)
+      ? plantBest(table, group, taste.prefer, limit + 1e-6)
+      : 'unknown';
+    if (planted === 'stands') return true;
+    if (planted === 'nowhere' && limit < COST_OF_LEAVING_OUT) return false;
+  } else if (way < BEST + BROUGHT_FORWARD) {
+    if (plantWithCut(table, group, taste, random)) return true;
+  } else if (way < BEST + BROUGHT_FORWARD + FORWARD && plantForward(table, group, taste, random)) return true;
+  return planGroup(table, group, taste);
 }
 
 /** A taste with some chance in it, so that hands and things are tried that would not be taken first. */

@@ -4,6 +4,7 @@ import { improve } from './improve';
 import { improveShop } from './improve-shop';
 import type { Group, Model } from './model';
 import { combinations, planGroup, seatFixed, type Taste } from './plan-group';
+import { plantBestRoute } from './plant-best';
 import { seededRandom, type Random } from './random';
 import { shopOf } from './shop';
 import { Timetable, type Preference } from './timetable';
@@ -37,15 +38,18 @@ export function search(model: Model, options: SearchOptions): Searched {
   const plain: Taste = { prefer: plainPreference(model), noise: () => 0, routes: () => [] };
   let best: { table: Timetable; cost: number } | null = null;
   let impossible = -1;
-  for (const rule of priorityRules(model, random)) {
-    const built = construct(model, rule, plain);
-    if (!built.ok) impossible = built.impossible;
-    else if (!best || built.cost < best.cost) {
-      best = built;
-      options.progress?.(best.cost);
+  const rules = priorityRules(model, random);
+  // A plan at once, by planting late; then the same rules with every group planted where it costs least.
+  for (const plant of [planGroup, plantBestRoute])
+    for (const rule of rules) {
+      if (best && options.stop()) break;
+      const built = construct(model, rule, plain, plant);
+      if (!built.ok) impossible = built.impossible;
+      else if (!best || built.cost < best.cost) {
+        best = built;
+        options.progress?.(best.cost);
+      }
     }
-    if (best && options.stop()) break;
-  }
   if (!best) return { ok: false, impossible };
   const shop = shopOf(model);
   if (shop) return { ok: true, ...improveShop(best.table, shop, plain.prefer, random, lowerBound(model), options) };
@@ -70,14 +74,14 @@ export function seatedTimetable(model: Model, prefer: Preference): { table: Time
   return { table, impossible: -1 };
 }
 
-function construct(model: Model, sequence: Group[], plain: Taste): Searched {
+function construct(model: Model, sequence: Group[], plain: Taste, plant: typeof planGroup): Searched {
   const remaining = [...sequence];
   // A group that may not be left out and finds no place goes to the front, once each, and all begins again.
   for (let again = 0; again <= sequence.length; again++) {
     const { table, impossible } = seatedTimetable(model, plain.prefer);
     if (impossible >= 0) return { ok: false, impossible };
     const taste: Taste = { ...plain, routes: (group) => combinations(table, group) };
-    const failed = remaining.findIndex((group) => !planGroup(table, group, taste));
+    const failed = remaining.findIndex((group) => !plant(table, group, taste));
     if (failed < 0) {
       const cost = remaining.reduce((sum, group) => sum + groupCost(table, group), 0);
       return { ok: true, table, cost };

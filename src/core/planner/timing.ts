@@ -1,0 +1,162 @@
+/** `start(to) ≥ start(from) + least`, between two steps of a timing problem. */
+export interface TimingArc {
+  from: number;
+  to: number;
+  least: number;
+}
+
+/**
+ * Steps whose sequence is given by longest and shortest waits: each starts between `low` and `high` (all whole and finite), and a
+ * minute later costs its `slope`, which may be negative.
+ */
+export interface Timing {
+  low: number[];
+  high: number[];
+  slope: number[];
+  arcs: TimingArc[];
+}
+
+/** Costs below this are nothing. */
+const TINY = 1e-9;
+
+/**
+ * The starts that cost least, and what they cost; null where no starts obey all arcs. The linear program is the dual of a
+ * flow of least cost: slopes are supplies and demands, arcs carry as much as one likes, and the root stands for minute 0. It is
+ * solved by successive shortest paths (Ahuja, Magnanti and Orlin, Network Flows, 1993, ch. 9).
+ */
+export function leastTiming({ low, high, slope, arcs }: Timing): { cost: number; starts: number[] } | null {
+  const root = low.length;
+  const count = 2 * root + arcs.length;
+  const from = new Int32Array(count);
+  const to = new Int32Array(count);
+  const least = new Int32Array(count);
+  // Arcs to the root first, then from it, then along the waits: so most paths are found in one pass.
+  for (let i = 0; i < root; i++) {
+    from[i] = i;
+    to[i] = root;
+    least[i] = -high[i]!;
+    from[root + i] = root;
+    to[root + i] = i;
+    least[root + i] = low[i]!;
+  }
+  arcs.forEach((arc, k) => {
+    from[2 * root + k] = arc.from;
+    to[2 * root + k] = arc.to;
+    least[2 * root + k] = arc.least;
+  });
+  const flow = new Float64Array(count);
+  const longest = new Float64Array(root + 1);
+  /** The arc by which each node is reached best: k forwards, ~k backwards. */
+  const by = new Int32Array(root + 1);
+
+  /** Longest paths in what may still flow; false on a cycle that grows. */
+  const reach = (source: number): boolean => {
+    longest.fill(-Infinity);
+    longest[source] = 0;
+    for (let pass = 0; pass <= root + 1; pass++) {
+      let changed = false;
+      for (let k = 0; k < count; k++) {
+        const a = from[k]!;
+        const b = to[k]!;
+        const there = longest[a]! + least[k]!;
+        if (there > longest[b]!) {
+          longest[b] = there;
+          by[b] = k;
+          changed = true;
+        } else if (flow[k]! > TINY && longest[b]! - least[k]! > longest[a]!) {
+          longest[a] = longest[b]! - least[k]!;
+          by[a] = ~k;
+          changed = true;
+        }
+      }
+      if (!changed) return true;
+    }
+    return false;
+  };
+
+  if (!reach(root)) return null;
+  // What pushes later sends its slope out, what pushes earlier takes it in; the root takes or gives the rest.
+  const excess = new Float64Array(root + 1);
+  for (let i = 0; i < root; i++) {
+    excess[i] = -slope[i]!;
+    excess[root]! += slope[i]!;
+  }
+  for (let source = 0; source <= root; source++) {
+    while (excess[source]! > TINY) {
+      if (!reach(source)) return null;
+      let sink = -1;
+      for (let i = 0; i <= root; i++) if (excess[i]! < -TINY && (sink < 0 || longest[i]! > longest[sink]!)) sink = i;
+      if (sink < 0) break;
+      let amount = Math.min(excess[source]!, -excess[sink]!);
+      for (let i = sink; i !== source;) {
+        const k = by[i]!;
+        if (k < 0) amount = Math.min(amount, flow[~k]!);
+        i = k < 0 ? to[~k]! : from[k]!;
+      }
+      for (let i = sink; i !== source;) {
+        const k = by[i]!;
+        if (k < 0) flow[~k]! -= amount;
+        else flow[k]! += amount;
+        i = k < 0 ? to[~k]! : from[k]!;
+      }
+      excess[source]! -= amount;
+      excess[sink]! += amount;
+    }
+  }
+  if (!reach(root)) return null;
+  let cost = 0;
+  for (let i = 0; i < root; i++) cost += slope[i]! * longest[i]!;
+  return { cost, starts: Array.from(longest.subarray(0, root)) };
+}
+
+/** A step that cannot start where it does, and the nearest starts before and after that it might have. */
+export interface Cut {
+  step: number;
+  before: number;
+  after: number;
+}
+
+/**
+ * The starts of least cost to which `cutOf` has no objection: branch and bound, best first, each cut once before and once after
+ * the start it forbids. Null where there are none. Without `starts` where `nodes` subproblems were not enough: the cost is then
+ * one that nothing falls below. Nothing dearer than `limit` is looked at.
+ */
+export function branch(
+  timing: Timing,
+  cutOf: (starts: number[]) => Cut | null,
+  nodes: number,
+  limit = Infinity,
+): { cost: number; starts: number[] | null } | null {
+  const open: { timing: Timing; cost: number; starts: number[] }[] = [];
+  const push = (next: Timing) => {
+    const solved = leastTiming(next);
+    if (solved && solved.cost <= limit) open.push({ timing: next, ...solved });
+  };
+  push(timing);
+  for (let node = 0; open.length > 0; node++) {
+    let best = 0;
+    for (let i = 1; i < open.length; i++) if (open[i]!.cost < open[best]!.cost) best = i;
+    const { timing: now, cost, starts } = open[best]!;
+    const cut = cutOf(starts);
+    if (!cut) return { cost, starts };
+    if (node >= nodes) return { cost, starts: null };
+    open.splice(best, 1);
+    const { step, before, after } = cut;
+    if (before >= now.low[step]!) push({ ...now, high: now.high.with(step, before) });
+    if (after <= now.high[step]!) push({ ...now, low: now.low.with(step, after) });
+  }
+  return null;
+}
+
+/** The widest gap in a calendar that a start lies in; null where all lie where they may. */
+export function widestCut(starts: number[], around: (step: number, start: number) => [number, number]): Cut | null {
+  let cut: Cut | null = null;
+  let widest = 0;
+  starts.forEach((start, step) => {
+    const [before, after] = around(step, start);
+    if (after === start || after - before <= widest) return;
+    widest = after - before;
+    cut = { step, before, after };
+  });
+  return cut;
+}
