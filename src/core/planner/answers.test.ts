@@ -21,16 +21,24 @@ describe('who keeps an order from its pickup', () => {
     const problem = twoCakes([100, 100]);
     const plan = planOf(problem);
     expect(plan.score.lateness).toBe(50);
-    expect(blockersOf(problem, plan, 'a')).toEqual({ order: 'a', others: ['b'], alone: true });
-    expect(blockersOf(problem, plan, 'nobody')).toEqual({ order: 'nobody', others: [], alone: false });
+    expect(blockersOf(problem, plan, 'a')).toEqual({ order: 'a', others: ['b'], alone: true, least: true });
+    expect(blockersOf(problem, plan, 'nobody')).toMatchObject({ order: 'nobody', others: [], alone: false });
+  });
+
+  it('names one where one is enough, and two where it takes both', () => {
+    const crowd = twoCakes([100, 100], true);
+    expect(blockersOf(crowd, planOf(crowd), 'a')).toMatchObject({ others: [expect.any(String)], least: true });
+    // Two decorators: only both others together leave nobody for the first.
+    const two = { ...crowd, people: [...crowd.people, { ...crowd.people[0]!, id: 'cy' }] };
+    expect(blockersOf(two, planOf(two), 'a')).toMatchObject({ others: ['b', 'c'], alone: true, least: true });
   });
 
   it('names nobody where it could not be on time alone', () => {
     const problem = twoCakes([60, 300]);
-    expect(blockersOf(problem, planOf(problem), 'a')).toEqual({ order: 'a', others: [], alone: false });
+    expect(blockersOf(problem, planOf(problem), 'a')).toMatchObject({ order: 'a', others: [], alone: false });
   });
 
-  it('is a set of which none can be spared, on made-up kitchens', () => {
+  it('is a set that blocks by itself, of which none can be spared, on made-up kitchens', () => {
     let found = 0;
     for (let seed = 1; seed <= 12; seed++) {
       const problem = generateProblem({ cakes: 14, seed, days: 2 });
@@ -38,18 +46,21 @@ describe('who keeps an order from its pickup', () => {
       for (const o of problem.orders.slice(0, 5)) {
         const { others } = blockersOf(problem, plan, o.id);
         found += others.length;
-        const without = (gone: string[]) => {
-          const steps = problem.steps.filter((s) => !gone.includes(s.order ?? ''));
+        const among = (kept: string[]) => {
+          const isThere = (order: string) => order === o.id || kept.includes(order);
+          const steps = problem.steps.filter((s) => s.order === null || isThere(s.order));
           const ids = new Set(steps.map((s) => s.id));
           const lean = {
             ...problem,
-            ...{ steps, orders: problem.orders.filter((x) => !gone.includes(x.id)) },
+            ...{ steps, orders: problem.orders.filter((x) => isThere(x.id)) },
             waits: problem.waits.filter((w) => ids.has(w.from) && ids.has(w.to)),
             holds: problem.holds.filter((h) => ids.has(h.from) && ids.has(h.until)),
           };
-          return blockersOf(lean, { ...plan, unplaced: plan.unplaced.filter((u) => !gone.includes(u.order)) }, o.id);
+          return blockersOf(lean, { ...plan, unplaced: plan.unplaced.filter((u) => isThere(u.order)) }, o.id).others;
         };
-        if (others.length > 0) expect(without(others).others).toEqual([]);
+        if (others.length === 0) continue;
+        expect(among(others).sort()).toEqual([...others].sort());
+        for (const spared of others) expect(among(others.filter((x) => x !== spared))).toEqual([]);
       }
     }
     expect(found).toBeGreaterThan(0);
