@@ -22,7 +22,7 @@ export interface Remedy {
 /** Why an order is late, and what would help. */
 export interface Help {
   remedies: Remedy[];
-  /** Other orders that together keep it from its pickup: none of them is one too many. */
+  /** The fewest other orders that keep it from its pickup by themselves. */
   blockers: string[];
   /** Could it be on time if nothing else were made? */
   alone: boolean;

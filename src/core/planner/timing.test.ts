@@ -21,7 +21,10 @@ const timings = fc.integer({ min: 3, max: 4 }).chain((count) =>
 );
 
 /** The least cost over all starts that obey everything, by trying them all; null where there are none. */
-function byTrying({ low, high, slope, arcs }: Timing, allowed = (_: number, __: number) => true): number | null {
+function byTrying(
+  { low, high, slope, arcs }: Timing,
+  allowed: (step: number, start: number) => boolean = () => true,
+): number | null {
   let best: number | null = null;
   const starts: number[] = [];
   const go = (i: number): void => {

@@ -18,7 +18,9 @@ export function Remedies({ order, plan }: { order: number; plan: number }) {
       {help.blockers.length > 0 && (
         <Box sx={{ mb: 1 }}>
           Kept from its pickup by <b>{help.blockers.join(', ')}</b>
-          {help.blockers.length > 1 ? ': without any one of them it could be on time.' : '.'}
+          {help.blockers.length > 1
+            ? ': together they leave it no place in time.'
+            : ', which leaves it no place in time.'}
         </Box>
       )}
       {!help.alone && <Box sx={{ mb: 1 }}>It could not be on time even if nothing else were made.</Box>}
