@@ -1,8 +1,8 @@
 import { checkProblem, type CheckAnswer } from '../core/floor/check-answer';
 import { floorState, type StepState } from '../core/floor/floor-state';
 import { database, type Db } from '../data/database';
-import { appendEvents, readFloor, type NewEvent } from '../data/repositories/events';
-import { readKitchen } from '../data/repositories/kitchen';
+import { appendEvents, readFloor, type FinishBody, type NewEvent } from '../data/repositories/events';
+import { clockOf, readKitchen } from '../data/repositories/kitchen';
 import { readOpenOrders, readOrder } from '../data/repositories/orders';
 import { readPlan, type PlanRow } from '../data/repositories/plans';
 import { now } from './clock';
@@ -38,8 +38,7 @@ async function tap(
     const shared = !Number.isNaN(batchIdOf(step)) && plan?.problem.steps.some((s) => s.id === step);
     if (!kitchen || !plan || (!row && !shared)) return 'This step is not there any more.';
     if (row && row.state !== 'open') return 'This order has been handed over.';
-    const clock = { origin: kitchen.kitchen.origin.toISOString(), zone: kitchen.kitchen.zone };
-    const states = floorState(await readFloor(inside, await openOrderIds(inside), clock));
+    const states = floorState(await readFloor(inside, await openOrderIds(inside), clockOf(kitchen.kitchen)));
     const decided = decide({ plan, states, at });
     if (typeof decided === 'string') return decided;
     await appendEvents(inside, [{ ...decided, at, order: row?.id ?? null }]);
@@ -83,13 +82,15 @@ export async function finishStep(step: string, answer?: CheckAnswer): Promise<Re
   const situation = await loadSituation(await database());
   const check = situation ? (brokenSteps(situation).find((s) => s.id === step)?.check ?? null) : null;
   const shut = checkProblem(check, answer);
-  return tap(step, 'a step was finished', ({ states }) => {
+  return tap(step, 'a step was finished', ({ plan, states }) => {
     const state = states.get(step);
     if (!state) return 'This step has not been begun.';
     if (state.state === 'done') return 'This step is done already.';
     if (shut) return shut;
     const checked = check ? { check: { kind: check.kind, text: check.text, value: answer?.value ?? null } } : {};
-    return { kind: 'finish', body: { step, ...checked } };
+    const known = plan.problem.steps.find((s) => s.id === step);
+    const worked: FinishBody = { step, ...(known && { name: known.name, likely: known.minutes.likely }) };
+    return { kind: 'finish', body: { ...worked, ...checked } };
   });
 }
 

@@ -6,7 +6,7 @@ import type { Clock } from '../core/planner/calendars';
 import type { Equipment } from '../core/planner/problem';
 import type { Db } from '../data/database';
 import { completeFigures } from '../core/breakdown/starting-figures';
-import { readKitchen, type KitchenRows } from '../data/repositories/kitchen';
+import { clockOf, readKitchen, type KitchenRows } from '../data/repositories/kitchen';
 
 /** The kitchen as the core wants it. */
 export interface LoadedKitchen {
@@ -26,7 +26,7 @@ export async function loadKitchen(db: Db): Promise<LoadedKitchen | null> {
   if (!rows) return null;
   return {
     rows,
-    clock: { origin: rows.kitchen.origin.toISOString(), zone: rows.kitchen.zone },
+    clock: clockOf(rows.kitchen),
     library: {
       coefficients: completeFigures(rows.kitchen.coefficients),
       choices: rows.kitchen.choices,

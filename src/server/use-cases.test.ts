@@ -1,6 +1,7 @@
 import { openDemoKitchen } from './testing/demo-kitchen';
 
 const kitchen = await openDemoKitchen('use-cases');
+const { readWorked } = await import('../data/repositories/events');
 const { loadBatches, acceptBatch, splitBatch } = await import('./batches');
 const { changePart } = await import('./change-part');
 const { finishStep, startStep, takeBackStep } = await import('./floor');
@@ -183,6 +184,15 @@ describe('checks at the bench', () => {
     const limit = free.check!.limit!;
     const wrong = free.check!.kind === 'temperature at most' ? limit + 5 : limit - 5;
     expect(message(await finishStep(free.id, { holds: true, value: wrong }))).toContain(free.check!.otherwise);
+    expect(await finishStep(free.id, { holds: true, value: limit })).toEqual({ ok: true });
+
+    // How long it took is kept for the days to come, as long as it is not taken back.
+    const worked = () => readWorked(kitchen.db, situation.kitchen.clock);
+    const { name, minutes } = plan.problem.steps.find((s) => s.id === free.id)!;
+    expect((await worked()).at(-1)).toEqual({ name, likely: minutes.likely, took: expect.any(Number) });
+    const before = (await worked()).length;
+    expect(await takeBackStep(free.id)).toEqual({ ok: true });
+    expect(await worked()).toHaveLength(before - 1);
     expect(await finishStep(free.id, { holds: true, value: limit })).toEqual({ ok: true });
   });
 });

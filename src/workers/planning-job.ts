@@ -6,7 +6,7 @@ import type { Problem } from '../core/planner/problem';
 import { readProblem } from '../core/planner/read-problem';
 import { readyTimes, type ReadyTime } from '../core/planner/ready-times';
 import { replan } from '../core/planner/replan';
-import { simulate, type Simulation } from '../core/planner/simulate';
+import { simulate, type SimulateOptions, type Simulation } from '../core/planner/simulate';
 import { solve, type Complaint } from '../core/planner/solve';
 
 export interface PlanningRequest {
@@ -44,8 +44,8 @@ export function runPlanningJob(request: PlanningRequest, now: () => number): Pla
 export interface Questions {
   /** Does one more order fit? Answers within `seconds`, as well as it can by then. */
   capacity: { ask: { problem: Problem; old: Plan; order: string; seconds: number }; answer: Capacity };
-  /** How often each order is ready, at most `grace` minutes after its pickup. */
-  chances: { ask: { problem: Problem; plan: Plan; runs: number; grace: number }; answer: Simulation };
+  /** How often each order is ready. */
+  chances: { ask: { problem: Problem; plan: Plan; runs: number } & SimulateOptions; answer: Simulation };
   why: {
     ask: { problem: Problem; plan: Plan; order: string };
     answer: { blockers: Blockers; chain: Link[] | null };
@@ -62,7 +62,7 @@ export function answerQuestion(q: Question, now: () => number): Questions[keyof 
       return capacityFor(q.problem, q.old, q.order, () => now() - begun >= q.seconds);
     }
     case 'chances':
-      return simulate(q.problem, q.plan, q.runs, 1, q.grace);
+      return simulate(q.problem, q.plan, q.runs, 1, q);
     case 'why':
       return {
         blockers: blockersOf(q.problem, q.plan, q.order),

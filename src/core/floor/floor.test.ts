@@ -94,13 +94,8 @@ describe('facts in the problem', () => {
 
   it('a finish on time moves nothing', () => {
     const done = floorState([event, finish(2, first.id, first.end)]);
-    const earlier = problem.steps.filter(
-      (s) => plan.steps.find((p) => p.id === s.id)!.start < first.end && s.id !== first.id,
-    );
-    const { problem: facts } = withFloor(
-      { ...problem, now: Math.min(first.end, ...earlier.map((s) => plan.steps.find((p) => p.id === s.id)!.start)) },
-      done,
-    );
+    const begun = plan.steps.filter((s) => s.start < first.end && s.id !== first.id).map((s) => s.start);
+    const { problem: facts } = withFloor({ ...problem, now: Math.min(first.end, ...begun) }, done);
     const again = replan(facts, plan, { seed: 1, stop: () => false });
     expect(again.ok && again.moved).toBe(0);
   });

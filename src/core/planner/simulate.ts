@@ -1,3 +1,4 @@
+import { paceAt } from '../records/pace';
 import type { Plan, PlannedStep } from './plan';
 import type { Problem } from './problem';
 
@@ -21,6 +22,13 @@ const NAMED = 5;
 /** Slack whose worth is asked. Minutes. */
 const SLACK = 10;
 
+export interface SimulateOptions {
+  /** Minutes after its pickup at which an order still counts as ready. */
+  grace?: number;
+  /** By the name of a step, how long it took before as parts of its likely minutes, sorted (see `records/pace`). */
+  paces?: Record<string, number[]>;
+}
+
 /** What must be over before a step may begin, as arrays: arcs of step i lie in [first[i], first[i + 1]). */
 interface Network {
   /** Steps in an order in which every arc comes from before. */
@@ -39,17 +47,21 @@ interface Network {
 const QUANTILES = 512;
 
 /**
- * Lives through the plan many times with durations drawn from low, likely and high (triangular), keeping its order: an
- * earliest-start policy (Igelmund and Radermacher, Networks 13, 1983). A step begins as soon as its waits, its hands and its
+ * Lives through the plan many times with durations drawn from low, likely and high (triangular), or from how long such steps took
+ * before, keeping its order: an earliest-start policy (Igelmund and Radermacher, Networks 13, 1983). A step begins as soon as its waits, its hands and its
  * things let it, also before the plan says, but not before the shift in which it is planned, and not so early that a longest
  * wait after it could not hold even if all goes as is likely. Shelves and the ends of shifts are not looked at, so the chance
  * is of the work being done in time, by working on if need be. What is done or running takes the time that the problem gives
  * it. The same seed gives the same days.
- *
- * @param grace minutes after its pickup at which an order still counts as ready
  */
-export function simulate(problem: Problem, plan: Plan, runs: number, seed: number, grace = 0): Simulation {
-  const network = networkOf(problem, plan);
+export function simulate(
+  problem: Problem,
+  plan: Plan,
+  runs: number,
+  seed: number,
+  { grace = 0, paces = {} }: SimulateOptions = {},
+): Simulation {
+  const network = networkOf(problem, plan, paces);
   const index = new Map(network.ids.map((id, i) => [id, i]));
   const dice = { state: (seed * 2654435761) | 0 || 1 };
   const placed = problem.orders.flatMap((o) => {
@@ -129,7 +141,7 @@ function triangular(low: number, likely: number, high: number, u: number): numbe
 }
 
 /** Arcs of the waits that exist, and of the plan's order on every pair of hands and every item of which a step takes all. */
-function networkOf(problem: Problem, plan: Plan): Network {
+function networkOf(problem: Problem, plan: Plan, paces: Record<string, number[]>): Network {
   const steps = new Map(problem.steps.map((s) => [s.id, s]));
   const sorted = [...plan.steps].sort((a, b) => a.start - b.start || a.end - b.end);
   const position = new Map(sorted.map((s, i) => [s.id, i]));
@@ -183,13 +195,17 @@ function networkOf(problem: Problem, plan: Plan): Network {
       network.from[at] = from;
       network.lag[at++] = lag;
     }
-    const { placed, minutes } = steps.get(s.id)!;
+    const { placed, minutes, name } = steps.get(s.id)!;
     const fixed = placed && placed.state !== 'pinned' ? placed.end - placed.start : null;
     const [low, likely, high] = fixed === null ? [minutes.low, minutes.likely, minutes.high] : [fixed, fixed, fixed];
-    const key = `${low} ${likely} ${high}`;
+    const pace = fixed === null ? paces[name] : undefined;
+    const key = pace ? `${likely} ${name}` : `${low} ${likely} ${high}`;
     if (!tables.has(key)) {
       tables.set(key, quantiles.length);
-      for (let q = 0; q < QUANTILES; q++) quantiles.push(triangular(low, likely, high, (q + 0.5) / QUANTILES));
+      for (let q = 0; q < QUANTILES; q++) {
+        const u = (q + 0.5) / QUANTILES;
+        quantiles.push(pace ? likely * paceAt(pace, u) : triangular(low, likely, high, u));
+      }
     }
     network.table[i] = tables.get(key)!;
   });

@@ -1,4 +1,5 @@
 import { and, asc, eq, lt } from 'drizzle-orm';
+import type { Clock } from '../../core/planner/calendars';
 import type { Db } from '../database';
 import * as t from '../schema';
 
@@ -24,6 +25,12 @@ export interface KitchenRows {
 
 const byName = new Intl.Collator('en').compare;
 const sorted = <T extends { name: string }>(rows: T[]) => rows.sort((a, b) => byName(a.name, b.name));
+
+/** The clock that turns a kitchen's times into minutes. */
+export const clockOf = ({ origin, zone }: { origin: Date; zone: string }): Clock => ({
+  origin: origin.toISOString(),
+  zone,
+});
 
 /** Null while nothing has been set up yet. */
 export async function readKitchen(db: Db): Promise<KitchenRows | null> {

@@ -16,7 +16,8 @@ export function ChanceNote({ order, plan }: { order: number; plan: number }) {
   return (
     <Box sx={{ fontSize: 14, mt: 0.5 }}>
       Ready on <b>{chanceText(chance.chance)}</b> of ten thousand days lived through, at most ten minutes after its
-      pickup, with every step between its shortest and its longest time and the plan’s order kept.
+      pickup, with every step between its shortest and its longest time and the plan’s order kept
+      {chance.learned > 0 && `; ${chance.learned} of its steps by how long they took here before`}.
       {deciding.length > 0 && chance.chance < 1 && (
         <> On the other days it hangs on {deciding.map((d) => `“${d.name}” (${chanceText(d.share)})`).join(', ')}.</>
       )}
