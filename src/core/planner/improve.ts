@@ -2,7 +2,6 @@ import { BestPlan, putBack } from './best-plan';
 import { groupBounds } from './bound';
 import { groupCost, groupLateness } from './cost';
 import type { Group } from './model';
-import { moveBlocks } from './move-blocks';
 import { drawByExcess, neighbourhood, rivals } from './neighbourhoods';
 import { shuffle, sum, type Random } from './random';
 import { noisyPreference, replant, type Least } from './replant';
@@ -16,8 +15,6 @@ const STEP_ROUNDS = 0.3;
 /** Share of the rounds around a group drawn by what it costs above its bound; the others take any. */
 const EXCESS_FIRST = 0.5;
 const EXCESS_FIRST_LATE = 0.8;
-/** A change that costs this share more than what was there may still become better by moving blocks. */
-const CLOSE = 0.2;
 /** Cycles without a better plan before the search is shaken out of it; at least this share of the groups is planted anew then. */
 const QUIET_CYCLES = 1;
 const LEAST_SHAKEN = 0.2;
@@ -79,8 +76,7 @@ export function improve(
     const done = step
       ? reseat(table, steps, touched, noisyPreference(plain, random), random)
       : replant(table, touched, plain, random, was + threshold, least);
-    let after = done ? sum(touched.map((g) => groupCost(table, g))) : Infinity;
-    if (after <= was + threshold + CLOSE * was) after = sum(touched.map((g) => moveBlocks(table, g, plain)));
+    const after = done ? sum(touched.map((g) => groupCost(table, g))) : Infinity;
     if (after > was + threshold) {
       putBack(table, touched, before);
       continue;

@@ -9,17 +9,21 @@ import { shuffle, sum, type Random } from './random';
 import type { Preference, Timetable } from './timetable';
 
 /**
- * Shares of the groups that are planted where they cost least, with one step brought forward, or forwards from some hour; and how
- * long before the pickup. The others go as late as they can.
+ * Shares of the groups that are planted where they cost least, with one step brought forward, or forwards from some hour; the
+ * others go as late as they can.
  */
-const FORWARD = 0.1;
+const BEST = 0.4;
 const BROUGHT_FORWARD = 0.35;
-const BEST = 0.35;
+const FORWARD = 0.1;
+/** How long before the pickup that hour is, or a step that is brought forward has to begin, at most. Minutes. */
 const MOST_AHEAD = 3 * 1440;
 /** A step is brought forward by this at most from where it stood. */
 const MOST_FORWARD = 720;
 
-/** Plants a group as early as it can be from a drawn hour on, with its hand-overs on time; polishing makes it young again. */
+/**
+ * Plants a group as early as it can be from a drawn hour on, with its hand-overs on time, and so leaves room to others that
+ * would be late; polishing makes it young again where nobody needs that.
+ */
 function plantForward(table: Timetable, group: Group, taste: Taste, random: Random): boolean {
   for (const o of group.orders) table.leftOut[o] = 0;
   const routes = taste.routes(group);
