@@ -39,13 +39,13 @@ function groupBound(table: Timetable, group: Group): number {
   let least = COST_OF_LEAVING_OUT;
   for (const choices of possible) {
     group.routes.forEach((r, i) => (table.choice[r] = choices[i]!));
-    least = Math.min(least, combinationBound(table, group));
+    least = Math.min(least, combinationBound(table, group, least));
   }
   return Math.max(0, least);
 }
 
-/** What the group costs at the least on the routes as they are, with all its orders made. */
-function combinationBound(table: Timetable, group: Group): number {
+/** What the group costs at the least on the routes as they are, with all its orders made; Infinity if that is more than `limit`. */
+function combinationBound(table: Timetable, group: Group, limit: number): number {
   const windows = windowsOf(table, group);
   if (!windows) return Infinity;
   const { timing, constant, living } = groupTiming(table, group, windows);
@@ -54,7 +54,12 @@ function combinationBound(table: Timetable, group: Group): number {
     timing.low[i] = Math.max(timing.low[i]!, ...machineBounds(table, group, windows, collect));
     if (timing.low[i]! > timing.high[i]!) return Infinity;
   }
-  const branched = branch(timing, (starts) => widestCut(starts, calendarOf(table, living)), MOST_NODES);
+  const branched = branch(
+    timing,
+    (starts) => widestCut(starts, calendarOf(table, living)),
+    MOST_NODES,
+    limit - constant,
+  );
   return branched ? constant + branched.cost : Infinity;
 }
 

@@ -46,35 +46,10 @@ export function leastTiming({ low, high, slope, arcs }: Timing): { cost: number;
   });
   const flow = new Float64Array(count);
   const longest = new Float64Array(root + 1);
-  /** The arc by which each node is reached best: k forwards, ~k backwards. */
   const by = new Int32Array(root + 1);
 
-  /** Longest paths in what may still flow; false on a cycle that grows. */
-  const reach = (source: number): boolean => {
-    longest.fill(-Infinity);
-    longest[source] = 0;
-    for (let pass = 0; pass <= root + 1; pass++) {
-      let changed = false;
-      for (let k = 0; k < count; k++) {
-        const a = from[k]!;
-        const b = to[k]!;
-        const there = longest[a]! + least[k]!;
-        if (there > longest[b]!) {
-          longest[b] = there;
-          by[b] = k;
-          changed = true;
-        } else if (flow[k]! > TINY && longest[b]! - least[k]! > longest[a]!) {
-          longest[a] = longest[b]! - least[k]!;
-          by[a] = ~k;
-          changed = true;
-        }
-      }
-      if (!changed) return true;
-    }
-    return false;
-  };
-
-  if (!reach(root)) return null;
+  const net: Net = { from, to, least, flow, longest, by };
+  if (!reach(net, root)) return null;
   // What pushes later sends its slope out, what pushes earlier takes it in; the root takes or gives the rest.
   const excess = new Float64Array(root + 1);
   for (let i = 0; i < root; i++) {
@@ -83,7 +58,7 @@ export function leastTiming({ low, high, slope, arcs }: Timing): { cost: number;
   }
   for (let source = 0; source <= root; source++) {
     while (excess[source]! > TINY) {
-      if (!reach(source)) return null;
+      if (!reach(net, source)) return null;
       let sink = -1;
       for (let i = 0; i <= root; i++) if (excess[i]! < -TINY && (sink < 0 || longest[i]! > longest[sink]!)) sink = i;
       if (sink < 0) break;
@@ -103,10 +78,48 @@ export function leastTiming({ low, high, slope, arcs }: Timing): { cost: number;
       excess[sink]! += amount;
     }
   }
-  if (!reach(root)) return null;
+  if (!reach(net, root)) return null;
   let cost = 0;
   for (let i = 0; i < root; i++) cost += slope[i]! * longest[i]!;
   return { cost, starts: Array.from(longest.subarray(0, root)) };
+}
+
+/** The arcs of the flow with what flows on them, and the longest paths that were found last. */
+interface Net {
+  from: Int32Array;
+  to: Int32Array;
+  least: Int32Array;
+  flow: Float64Array;
+  longest: Float64Array;
+  /** The arc by which each node is reached best: k forwards, ~k backwards. */
+  by: Int32Array;
+}
+
+/** Longest paths from a node in what may still flow; false on a cycle that grows. */
+function reach({ from, to, least, flow, longest, by }: Net, source: number): boolean {
+  const count = from.length;
+  longest.fill(-Infinity);
+  longest[source] = 0;
+  for (let pass = 0; pass <= longest.length; pass++) {
+    let changed = false;
+    for (let k = 0; k < count; k++) {
+      const a = from[k]!;
+      const b = to[k]!;
+      const minutes = least[k]!;
+      const gain = longest[a]! + minutes - longest[b]!;
+      if (gain > 0) {
+        longest[b] = longest[a]! + minutes;
+        by[b] = k;
+        changed = true;
+      } else if (gain < 0 && flow[k]! > TINY) {
+        longest[a] = longest[b]! - minutes;
+        by[a] = ~k;
+        changed = true;
+      }
+    }
+    if (!changed) return true;
+  }
+  return false;
 }
 
 /** A step that cannot start where it does, and the nearest starts before and after that it might have. */
