@@ -24,10 +24,17 @@ export function lowerBound(model: Model): number {
   return sum(groupBounds(model));
 }
 
+/** Searching, planning again and writing all ask for them: they are reckoned once for a model. */
+const known = new WeakMap<Model, number[]>();
+
 /** What each group costs at the least, in the order of the model's groups. */
 export function groupBounds(model: Model): number[] {
-  const table = new Timetable(model);
-  return model.groups.map((group) => groupBound(table, group));
+  let bounds = known.get(model);
+  if (!bounds) {
+    const table = new Timetable(model);
+    known.set(model, (bounds = model.groups.map((group) => groupBound(table, group))));
+  }
+  return bounds;
 }
 
 function groupBound(table: Timetable, group: Group): number {

@@ -1,8 +1,9 @@
+import { groupBounds } from './bound';
 import { groupCost, groupLateness } from './cost';
 import { insertGroup } from './insert-group';
 import { readEarlier, standAsBefore, takeEarlierRoutes, type EarlierPlan } from './load-plan';
 import { compile, FREE, pickupsOf, type Group } from './model';
-import type { Plan } from './plan';
+import { COST_OF_LATE_MINUTE, type Plan } from './plan';
 import { combinations, planGroup, type Taste } from './plan-group';
 import type { Problem } from './problem';
 import { putBack } from './best-plan';
@@ -61,7 +62,10 @@ function repair(table: Timetable, earlier: EarlierPlan, options: ReplanOptions):
   const begun = (g: Group) => (g.steps.some((s) => model.steps[s]!.fixed !== FREE) ? 0 : 1);
   broken.sort((a, b) => begun(a) - begun(b) || pickup(a) - pickup(b));
   for (const group of broken) if (!fitIn(table, group, earlier, taste)) return null;
-  const late = (options.helpLate ? model.groups : broken).filter((g) => isLate(table, g));
+  const least = groupBounds(model);
+  // Nobody is moved for an order that could not be a minute earlier even in an empty kitchen.
+  const hopeful = model.groups.filter((g, i) => groupCost(table, g) - least[i]! >= COST_OF_LATE_MINUTE);
+  const late = hopeful.filter((g) => isLate(table, g) && (options.helpLate || broken.includes(g)));
   for (const group of late) if (!broken.includes(group) && !options.stop()) planAnew(table, group, taste);
   for (const group of late) if (isLate(table, group)) askNeighbours(table, group, earlier, taste, options.stop);
   return true;
