@@ -7,6 +7,7 @@ import { COST_OF_LATE_MINUTE, type Plan } from './plan';
 import { combinations, planGroup, type Taste } from './plan-group';
 import type { Problem } from './problem';
 import { putBack } from './best-plan';
+import { sum } from './random';
 import { search, seatedTimetable } from './search';
 import type { Solved, SolveOptions } from './solve';
 import type { Timetable } from './timetable';
@@ -14,16 +15,19 @@ import { writePlan } from './write-plan';
 
 /** Neighbours that are asked to make room for an order that would be late. */
 const MOST_ASKED = 24;
+/** A late order that could stay is planned anew to be so many minutes earlier: for less nobody wants the wall to change. */
+const WORTH_MOVING = 15;
 
 export interface ReplanOptions extends SolveOptions {
-  /** Also look for a better place for orders that are late and could stay as they are; else nobody moves for them. */
+  /** Also ask neighbours to make room for orders that were late before; else only their own steps move for them. */
   helpLate?: boolean;
 }
 
 /**
  * Plans again around what has happened, moving only what must move. Orders whose steps can all stay, stay to the minute;
  * the others are first shifted to the right from where they stood; only if that makes them late are they planned anew, and
- * only if that too is late are neighbours asked to make room.
+ * only if that too is late are neighbours asked to make room. An order that could stay and is late, as when its pickup was moved
+ * forward, is planned anew where that makes it a good deal earlier.
  */
 export function replan(problem: Problem, old: Plan, options: ReplanOptions): Solved & { moved?: number } {
   const model = compile(problem);
@@ -63,23 +67,32 @@ function repair(table: Timetable, earlier: EarlierPlan, options: ReplanOptions):
   broken.sort((a, b) => begun(a) - begun(b) || pickup(a) - pickup(b));
   for (const group of broken) if (!fitIn(table, group, earlier, taste)) return null;
   const least = groupBounds(model);
-  // Nobody is moved for an order that could not be a minute earlier even in an empty kitchen.
-  const hopeful = model.groups.filter((g, i) => groupCost(table, g) - least[i]! >= COST_OF_LATE_MINUTE);
-  const late = hopeful.filter((g) => isLate(table, g) && (options.helpLate || broken.includes(g)));
-  for (const group of late) if (!broken.includes(group) && !options.stop()) planAnew(table, group, taste);
-  for (const group of late) if (isLate(table, group)) askNeighbours(table, group, earlier, taste, options.stop);
+  // Nothing is moved for an order that could not be earlier even in an empty kitchen.
+  const hopes = (g: Group, minutes: number) =>
+    isLate(table, g) && groupCost(table, g) - least[model.groups.indexOf(g)]! >= priceOf(table, g, minutes);
+  const worth = options.helpLate ? 1 : WORTH_MOVING;
+  for (const group of model.groups)
+    if (!broken.includes(group) && hopes(group, worth) && !options.stop()) planAnew(table, group, worth, taste);
+  for (const group of options.helpLate ? model.groups : broken)
+    if (hopes(group, 1)) askNeighbours(table, group, earlier, taste, options.stop);
   return true;
 }
 
 const isLate = (table: Timetable, group: Group) =>
   group.orders.some((o) => table.leftOut[o]) || groupLateness(table, group) > 0;
 
-/** Another place for a late group, where there is a cheaper one. */
-function planAnew(table: Timetable, group: Group, taste: Taste): void {
+/** What it costs if all orders of a group are so many minutes late. */
+function priceOf({ model }: Timetable, group: Group, minutes: number): number {
+  return COST_OF_LATE_MINUTE * minutes * sum(group.orders.map((o) => model.problem.orders[o]!.weight));
+}
+
+/** Another place for a late group, where that makes it so many minutes earlier. */
+function planAnew(table: Timetable, group: Group, minutes: number, taste: Taste): void {
   const before = table.record(group);
   const cost = groupCost(table, group);
   table.removeGroup(group);
-  if (!planGroup(table, group, taste) || groupCost(table, group) > cost - 100) putBack(table, [group], [before]);
+  if (!planGroup(table, group, taste) || groupCost(table, group) > cost - priceOf(table, group, minutes))
+    putBack(table, [group], [before]);
 }
 
 /** Shifted to the right if that is on time, else whichever is cheaper of shifted and planned anew. */
