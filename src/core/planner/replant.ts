@@ -20,15 +20,19 @@ const MOST_AHEAD = 3 * 1440;
 /** A step is brought forward by this at most from where it stood. */
 const MOST_FORWARD = 720;
 
+/** Has all orders of a group made, on one of the routes that the taste offers. False where what is fixed does not fit. */
+function takeDrawnRoutes(table: Timetable, group: Group, taste: Taste, random: Random): boolean {
+  for (const o of group.orders) table.leftOut[o] = 0;
+  const routes = taste.routes(group);
+  return takeRoutes(table, group, routes[Math.floor(random() * routes.length)]!, taste.prefer);
+}
+
 /**
  * Plants a group as early as it can be from a drawn hour on, with its hand-overs on time, and so leaves room to others that
  * would be late; polishing makes it young again where nobody needs that.
  */
 function plantForward(table: Timetable, group: Group, taste: Taste, random: Random): boolean {
-  for (const o of group.orders) table.leftOut[o] = 0;
-  const routes = taste.routes(group);
-  const choices = routes[Math.floor(random() * routes.length)]!;
-  if (!takeRoutes(table, group, choices, taste.prefer)) return false;
+  if (!takeDrawnRoutes(table, group, taste, random)) return false;
   const pickups = pickupsOf(table.model, group);
   const from = Math.min(...pickups.values()) - Math.floor(random() * MOST_AHEAD);
   return insertGroup(table, group, {
@@ -46,10 +50,7 @@ function plantForward(table: Timetable, group: Group, taste: Taste, random: Rand
  */
 function plantWithCut(table: Timetable, group: Group, taste: Taste, random: Random): boolean {
   const { model } = table;
-  for (const o of group.orders) table.leftOut[o] = 0;
-  const routes = taste.routes(group);
-  const choices = routes[Math.floor(random() * routes.length)]!;
-  if (!takeRoutes(table, group, choices, taste.prefer)) return false;
+  if (!takeDrawnRoutes(table, group, taste, random)) return false;
   const free = group.steps.filter((s) => table.exists(s) && model.steps[s]!.work !== 'collect');
   const cut = free[Math.floor(random() * free.length)];
   if (cut === undefined) return false;
@@ -103,10 +104,7 @@ export function replant(
 function plant(table: Timetable, group: Group, taste: Taste, random: Random, limit: number): boolean {
   const way = random();
   if (way < BEST) {
-    for (const o of group.orders) table.leftOut[o] = 0;
-    const routes = taste.routes(group);
-    const choices = routes[Math.floor(random() * routes.length)]!;
-    const planted = takeRoutes(table, group, choices, taste.prefer)
+    const planted = takeDrawnRoutes(table, group, taste, random)
       ? plantBest(table, group, taste.prefer, limit + 1e-6)
       : 'unknown';
     if (planted === 'stands') return true;

@@ -70,6 +70,7 @@ export function OneMoreFields({ state }: { state: OneMore }) {
         size="small"
         type="datetime-local"
         label="Pickup"
+        sx={{ minWidth: 240 }}
         value={state.pickup}
         onChange={(e) => state.set({ pickup: e.target.value })}
         slotProps={{ inputLabel: { shrink: true } }}
