@@ -1,7 +1,8 @@
 import { groupCost } from './cost';
 import type { Group } from './model';
 import { sum } from './random';
-import type { GroupRecord, Timetable } from './timetable';
+import type { GroupRecord } from './standing';
+import type { Timetable } from './timetable';
 
 /** The best plan so far, as records of the groups; only what changed since is written again. */
 export class BestPlan {

@@ -1,3 +1,9 @@
+import type { Span } from './problem';
+
+/** Far before and far after anything a problem can say. */
+const LONG_AGO = -1e9;
+const FAR_OFF = 1e9;
+
 /**
  * The time of one pair of hands: what is blocked, as sorted spans that do not overlap.
  * Time off shift is blocked from the start, so one list answers both questions.
@@ -75,4 +81,16 @@ export class BusyLine {
     this.starts.splice(i, 1);
     this.ends.splice(i, 1);
   }
+}
+
+/** A person's line with everything but the shifts blocked, and a seam where two shifts touch. */
+export function offShift(shifts: Span[]): BusyLine {
+  const line = new BusyLine();
+  let last = LONG_AGO;
+  for (const [start, end] of shifts) {
+    line.block(last, start);
+    last = end;
+  }
+  line.block(last, FAR_OFF);
+  return line;
 }

@@ -1,7 +1,8 @@
 import { groupCost } from './cost';
 import { insertGroup, type InsertOptions } from './insert-group';
 import { FREE, pickupsOf, type Group } from './model';
-import type { GroupRecord, Preference, Timetable } from './timetable';
+import type { GroupRecord } from './standing';
+import type { Preference, Timetable } from './timetable';
 
 /** How the choices that no rule fixes are made. */
 export interface Taste {

@@ -3,7 +3,8 @@ import { groupCost } from './cost';
 import { FREE, type Group } from './model';
 import { planGroup, showRecord, takeRoutes, type Taste } from './plan-group';
 import { nextEarlier, nextLater } from './slot';
-import type { GroupRecord, Preference, Timetable } from './timetable';
+import type { GroupRecord } from './standing';
+import type { Preference, Timetable } from './timetable';
 import { branch, widestCut, type Cut } from './timing';
 import { narrow } from './windows';
 

@@ -1,40 +1,16 @@
-import { BusyLine } from './busy-line';
+import { offShift, type BusyLine } from './busy-line';
 import { LoadProfile } from './load-profile';
 import { FACT, FREE, type Group, type HoldModel, type Model, type WaitModel } from './model';
 import { OvenLoads } from './oven-loads';
-import type { Span } from './problem';
+import type { GroupRecord, StepRecord } from './standing';
 import { newWindows, type Windows } from './windows';
 
-/** Far before and far after anything a problem can say. */
-const LONG_AGO = -1e9;
-const FAR_OFF = 1e9;
 const NOBODY: number[] = [];
 
 /** Which of several people or items a step should rather get: the lower, the better. */
 export interface Preference {
   person(step: number, person: number): number;
   item(step: number, item: number): number;
-}
-
-/** Where one group stands, to put it back exactly. */
-export interface GroupRecord {
-  /** Null for a step that does not stand. */
-  starts: (number | null)[];
-  people: number[][];
-  items: number[][];
-  waitItems: number[];
-  holdItems: number[];
-  choices: number[];
-  leftOut: number[];
-}
-
-/** Where one step stands, with the storage of its waits and holds. */
-export interface StepRecord {
-  start: number;
-  people: number[];
-  items: number[];
-  waitItems: [wait: number, item: number][];
-  holdItems: [hold: number, item: number][];
 }
 
 /**
@@ -390,16 +366,4 @@ export class Timetable {
       else if (this.holdItem[h]! < 0) this.storeHold(h, record.holdItems[i]!);
     });
   }
-}
-
-/** A person's line with everything but the shifts blocked, and a seam where two shifts touch. */
-function offShift(shifts: Span[]): BusyLine {
-  const line = new BusyLine();
-  let last = LONG_AGO;
-  for (const [start, end] of shifts) {
-    line.block(last, start);
-    last = end;
-  }
-  line.block(last, FAR_OFF);
-  return line;
 }
