@@ -7,7 +7,7 @@ import { sum } from './random';
 import { nextEarlier, nextLater } from './slot';
 import { Timetable } from './timetable';
 import { branch, widestCut } from './timing';
-import { narrow, newWindows, type Windows } from './windows';
+import { narrow, newWindows, openWindows, type Windows } from './windows';
 
 /** Rounds of narrowing by lags and calendars; stopping early only leaves the bound lower. */
 const MOST_ROUNDS = 12;
@@ -76,11 +76,7 @@ function windowsOf(table: Timetable, group: Group): Windows | null {
   const windows = newWindows(model.steps.length);
   const living = group.steps.filter((s) => table.exists(s));
   const isFixed = (s: number) => model.steps[s]!.fixed !== FREE;
-  for (const s of living) {
-    const step = model.steps[s]!;
-    windows.low[s] = step.earliest;
-    windows.high[s] = isFixed(s) ? step.earliest : model.problem.horizon - step.minutes;
-  }
+  openWindows(table, group, windows);
   for (const [collect, pickup] of pickupsOf(model, group))
     if (!isFixed(collect)) windows.low[collect] = Math.max(windows.low[collect]!, pickup);
   for (let round = 0, changed = true; changed && round < MOST_ROUNDS; round++) {

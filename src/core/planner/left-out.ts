@@ -2,7 +2,7 @@ import type { LeftOut } from './plan';
 import type { Model } from './model';
 import { FREE, type Group } from './model';
 import { insertGroup } from './insert-group';
-import { narrow, newWindows } from './windows';
+import { narrow, newWindows, openWindows } from './windows';
 import { combinations } from './plan-group';
 import { Timetable } from './timetable';
 import { plainPreference, seatedTimetable } from './search';
@@ -41,11 +41,7 @@ function contradiction(model: Model, group: Group): { wait: string; reason: stri
   const [choices] = combinations(table, group);
   group.routes.forEach((r, i) => (table.choice[r] = choices![i]!));
   const windows = newWindows(model.steps.length);
-  for (const s of group.steps) {
-    const step = model.steps[s]!;
-    windows.low[s] = step.earliest;
-    windows.high[s] = step.fixed === FREE ? model.problem.horizon - step.minutes : step.earliest;
-  }
+  openWindows(table, group, windows);
   narrow(table, group, windows, (s) => model.steps[s]!.fixed !== FREE);
   for (const i of group.waits) {
     const w = model.waits[i]!;

@@ -6,7 +6,7 @@ import { nextEarlier, nextLater } from './slot';
 import type { GroupRecord } from './standing';
 import type { Preference, Timetable } from './timetable';
 import { branch, widestCut, type Cut } from './timing';
-import { narrow } from './windows';
+import { narrow, openWindows } from './windows';
 
 /** Groups of more steps take too long. */
 const MOST_STEPS = 40;
@@ -25,11 +25,7 @@ export function plantBest(table: Timetable, group: Group, prefer: Preference, li
   const { model, outer } = table;
   if (group.steps.length > MOST_STEPS) return 'unknown';
   const isFixed = (s: number) => model.steps[s]!.fixed !== FREE;
-  for (const s of group.steps) {
-    const step = model.steps[s]!;
-    outer.low[s] = step.earliest;
-    outer.high[s] = isFixed(s) ? step.earliest : model.problem.horizon - step.minutes;
-  }
+  openWindows(table, group, outer);
   if (group.routes.length > 0 && !table.settleStorage(group, prefer)) return 'nowhere';
   if (!narrow(table, group, outer, isFixed)) return 'nowhere';
   const { timing, living, constant } = groupTiming(table, group, outer);

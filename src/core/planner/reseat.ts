@@ -3,7 +3,7 @@ import { polish } from './polish';
 import type { Random } from './random';
 import { placeStep } from './slot';
 import type { Preference, Timetable } from './timetable';
-import { currentWindows, narrow, narrowFrom } from './windows';
+import { currentWindows, narrow, narrowFrom, openWindows } from './windows';
 
 /** At most so many steps leave together. */
 const MOST_STEPS = 8;
@@ -26,11 +26,7 @@ export function reseat(
   const { outer, now } = table;
   for (const s of chosen) table.remove(s);
   for (const group of groups) {
-    for (const s of group.steps) {
-      const step = model.steps[s]!;
-      outer.low[s] = step.earliest;
-      outer.high[s] = step.fixed === FREE ? model.problem.horizon - step.minutes : step.earliest;
-    }
+    openWindows(table, group, outer);
     for (const o of group.orders) {
       // A hand-over that was on time stays there: it is the one thing that no age can pay for.
       const { collect, pickup } = model.problem.orders[o]!;

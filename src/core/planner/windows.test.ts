@@ -4,7 +4,7 @@ import { plainPreference, search, seatedTimetable } from './search';
 import { placeStep } from './slot';
 import { generateProblem } from './testing/generate';
 import type { Timetable } from './timetable';
-import { currentWindows, narrow, narrowFrom, newWindows, pull, roomOf } from './windows';
+import { currentWindows, narrow, narrowFrom, newWindows, openWindows, pull, roomOf } from './windows';
 
 /** A kitchen with nothing in it but its facts, and the outer windows of one of its groups. */
 function emptyKitchen(seed: number, facts = false) {
@@ -16,11 +16,7 @@ function emptyKitchen(seed: number, facts = false) {
 
 function openOuter(table: Timetable, group: Group): boolean {
   const { model, outer } = table;
-  for (const s of group.steps) {
-    const step = model.steps[s]!;
-    outer.low[s] = step.earliest;
-    outer.high[s] = step.fixed === FREE ? model.problem.horizon - step.minutes : step.earliest;
-  }
+  openWindows(table, group, outer);
   return narrow(table, group, outer, (s) => model.steps[s]!.fixed !== FREE);
 }
 

@@ -12,6 +12,15 @@ export function newWindows(steps: number): Windows {
   return { low: new Float64Array(steps), high: new Float64Array(steps) };
 }
 
+/** The windows of a group before anything is narrowed: a free step from its earliest to the horizon, a fixed one where it is. */
+export function openWindows({ model }: Timetable, group: Group, { low, high }: Windows): void {
+  for (const s of group.steps) {
+    const { earliest, fixed, minutes } = model.steps[s]!;
+    low[s] = earliest;
+    high[s] = fixed === FREE ? model.problem.horizon - minutes : earliest;
+  }
+}
+
 /**
  * Narrows start-time windows over the lag network until nothing changes: longest paths over
  * `start(to) ≥ end(from) + min` and `start(to) ≤ end(from) + max`, as in Bellman and Ford.
