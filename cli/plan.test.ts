@@ -1,14 +1,14 @@
-import { spawnSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { checkPlan } from '../../shared/planning/check-plan.mjs';
+import { runCli } from './testing/run-cli';
+import { checkPlan } from '../src/core/plan-check/check-plan';
 
 const folder = mkdtempSync(path.join(tmpdir(), 'zest-plan-'));
 afterAll(() => rmSync(folder, { recursive: true, force: true }));
 
-const plan = (...args: string[]) => spawnSync('npx', ['tsx', 'cli/plan.ts', ...args], { encoding: 'utf8' });
-const example = '../shared/planning/examples/five-cakes.json';
+const plan = (...args: string[]) => runCli('plan', args);
+const example = 'docs/planning-examples/five-cakes.json';
 
 describe('npm run plan', () => {
   it('writes a plan that the checker accepts, and names the problem by its digest', () => {

@@ -1,4 +1,4 @@
-import { checkPlan } from '../../../../shared/planning/check-plan.mjs';
+import { checkPlan } from '../plan-check/check-plan';
 import { blockersOf } from './blockers';
 import { capacityFor } from './capacity';
 import { explainOrder } from './explain-order';

@@ -58,6 +58,60 @@ describe('reading a problem', () => {
     expect(list.find((c) => c.path === path)!.message).toMatch(message);
   });
 
+  describe('fields that are read, but not planned with yet', () => {
+    const step = (p: Problem, work: string) => p.steps.find((s) => s.work === work)!;
+    const placed = (p: Problem) => p.waits.find((w) => w.place !== null)!;
+    it.each<[string, (p: Problem) => unknown, string]>([
+      ['pace', (p) => Object.assign(p.people[0]!, { pace: { mix: 1.6 } }), 'people[0].pace'],
+      ['planned', (p) => Object.assign(p.steps[0]!.minutes, { planned: 7 }), 'steps[0].minutes.planned'],
+      ['wish', (p) => Object.assign(p.waits[0]!, { wish: { least: p.waits[0]!.min, cost: 1 } }), 'waits[0].wish'],
+      ['attended', (p) => Object.assign(p.waits[0]!, { attended: true }), 'waits[0].attended'],
+      ['sameItemAs', (p) => Object.assign(placed(p), { sameItemAs: placed(p).from }), '.sameItemAs'],
+      ['heat', (p) => Object.assign(placed(p), { sameItemAs: placed(p).from, heat: 'off' }), '.heat'],
+      ['cost', (p) => p.routes.push({ id: 'r', choices: ['a'], ...{ cost: { a: 3 } } }), '.cost'],
+      [
+        'choices',
+        (p) =>
+          Object.assign(step(p, 'oven').oven!, {
+            choices: [
+              {
+                ...{ equipment: p.equipment.find((e) => e.kind === 'oven')!.id, celsius: 170 },
+                minutes: { low: 1, likely: 2, high: 3 },
+              },
+            ],
+          }),
+        '.oven.choices',
+      ],
+    ])('%s is refused with that word, and without it the problem is good', (_, change, path) => {
+      const list = complaints(change);
+      expect(list.map((c) => c.message)).toEqual(list.map(() => expect.stringContaining('not planned with yet')));
+      expect(list.some((c) => c.path.endsWith(path))).toBe(true);
+    });
+    it.each<[string, (p: Problem) => unknown, RegExp]>([
+      ['a pace of nothing', (p) => Object.assign(p.people[0]!, { pace: { mix: 0 } }), /above 0/],
+      ['a wish below the wait', (p) => Object.assign(p.waits[0]!, { min: 5, wish: { least: 1, cost: 1 } }), /below/],
+      ['a wish without its cost', (p) => Object.assign(p.waits[0]!, { wish: { least: 9 } }), /cost of a minute/],
+      ['a wait in nothing', (p) => Object.assign(placed(p), { sameItemAs: 'nowhere' }), /no step/],
+      ['heat that is on', (p) => Object.assign(placed(p), { heat: 'on' }), /off/],
+      ['a cost of no choice', (p) => p.routes.push({ id: 'r', choices: ['a'], ...{ cost: { b: 3 } } }), /no choice/],
+      ['no ovens', (p) => Object.assign(step(p, 'oven').oven!, { choices: [] }), /at least one/],
+      [
+        'a list with a fridge',
+        (p) => Object.assign(step(p, 'oven').oven!, { choices: [{ equipment: 'x', celsius: 1, minutes: {} }] }),
+        /no oven/,
+      ],
+    ])('%s is a fault of its own', (_, change, message) =>
+      expect(complaints(change).some((c) => message.test(c.message))).toBe(true),
+    );
+    it('values that change nothing are planned with', () => {
+      const list = complaints((p) => {
+        Object.assign(p.people[0]!, { pace: { mix: 1 } });
+        Object.assign(p.waits[0]!, { attended: false });
+      });
+      expect(list).toEqual([]);
+    });
+  });
+
   it('refuses a ring of waits, and names its steps', () => {
     const list = complaints((p) => {
       const { from, to } = p.waits[0]!;

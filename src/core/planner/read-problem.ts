@@ -1,5 +1,6 @@
 import { Complaints } from './complaints';
 import { checkCycles } from './check-cycles';
+import { OptionalFields } from './optional-fields';
 import type { Problem, Step } from './problem';
 import type { Complaint } from './solve';
 
@@ -35,17 +36,22 @@ export function readProblem(value: unknown): ReadProblem {
   const steps = listed(c, root.steps, 'steps');
   const routes = listed(c, root.routes ?? [], 'routes');
   const kitchen = new Kitchen(people, equipment);
+  const optional = new OptionalFields(c);
 
-  readPeople(c, people);
+  readPeople(c, people, optional);
   readEquipment(c, equipment);
-  readRoutes(c, routes);
+  readRoutes(c, routes, optional);
   readOrders(c, orders, steps);
-  each(steps, 'steps', (s, path) => new StepReader(c, s, path, kitchen, orders, routes).read());
+  each(steps, 'steps', (s, path) => new StepReader(c, s, path, kitchen, orders, routes, optional).read());
   const waits = listed(c, root.waits, 'waits');
   const holds = listed(c, root.holds, 'holds');
-  each(waits, 'waits', (w, path) => readWait(c, w, path, steps, routes, kitchen));
+  each(waits, 'waits', (w, path) => {
+    readWait(c, w, path, steps, routes, kitchen);
+    optional.wait(w, path, steps);
+  });
   each(holds, 'holds', (h, path) => readHold(c, h, path, steps, routes, kitchen));
 
+  if (c.list.length === 0) optional.refuseUsed();
   if (c.list.length > 0) return { ok: false, problems: c.list };
   const problem = { ...root, routes: root.routes ?? [] } as unknown as Problem;
   checkCycles(c, problem);
@@ -109,11 +115,12 @@ class Kitchen {
   }
 }
 
-function readPeople(c: Complaints, people: Listed): void {
+function readPeople(c: Complaints, people: Listed, optional: OptionalFields): void {
   each(people, 'people', (p, path) => {
     c.text(p.name, `${path}.name`, 'The name');
     c.array(p.skills, `${path}.skills`).forEach((s, i) => c.text(s, `${path}.skills[${i}]`, 'A skill'));
     c.spans(p.shifts, `${path}.shifts`, 'The shift');
+    optional.pace(p, path);
   });
 }
 
@@ -128,12 +135,13 @@ function readEquipment(c: Complaints, equipment: Listed): void {
   });
 }
 
-function readRoutes(c: Complaints, routes: Listed): void {
+function readRoutes(c: Complaints, routes: Listed, optional: OptionalFields): void {
   each(routes, 'routes', (r, path) => {
     const choices = c.array(r.choices, `${path}.choices`);
     if (choices.length === 0) c.say(`${path}.choices`, 'A route needs at least one choice.');
     choices.forEach((x, i) => c.text(x, `${path}.choices[${i}]`, 'A choice'));
     if (new Set(choices).size < choices.length) c.say(`${path}.choices`, 'A choice is named twice.');
+    optional.routeCost(r, path);
   });
 }
 
@@ -201,6 +209,7 @@ class StepReader {
     private readonly kitchen: Kitchen,
     private readonly orders: Listed,
     private readonly routes: Listed,
+    private readonly optional: OptionalFields,
   ) {}
 
   read(): void {
@@ -212,25 +221,13 @@ class StepReader {
       c.say(`${path}.work`, `Work is one of ${WORKS.join(', ')}.`);
       return;
     }
-    this.minutes();
+    this.optional.risingMinutes(s.minutes, `${path}.minutes`);
     this.crew();
     this.equipment();
     if (s.earliest !== null && s.earliest !== undefined) c.whole(s.earliest, `${path}.earliest`, 'The earliest start');
     readWhen(c, s.when, `${path}.when`, this.routes);
     if (s.work === 'collect') this.collect();
     if (s.placed !== undefined && s.placed !== null) this.placed();
-  }
-
-  private minutes(): void {
-    const { c, s, path } = this;
-    const minutes = c.record(s.minutes, `${path}.minutes`);
-    if (!minutes) return;
-    const before = c.list.length;
-    const [low, likely, high] = ['low', 'likely', 'high'].map((k) =>
-      c.whole(minutes[k], `${path}.minutes.${k}`, `The ${k} time`, 0),
-    );
-    if (c.list.length === before && !(low! <= likely! && likely! <= high!))
-      c.say(`${path}.minutes`, `The times must rise: low ${low}, likely ${likely}, high ${high}.`);
   }
 
   private crew(): void {
@@ -274,6 +271,7 @@ class StepReader {
       c.whole(oven.units, `${path}.oven.units`, 'The number of deck slots', 0),
       `${path}.oven`,
     );
+    this.optional.ovenChoices(oven, `${path}.oven`, kitchen.equipment);
   }
 
   private collect(): void {

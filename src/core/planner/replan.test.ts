@@ -1,4 +1,4 @@
-import { checkPlan } from '../../../../shared/planning/check-plan.mjs';
+import { checkPlan } from '../plan-check/check-plan';
 import { withWishes } from '../steering/with-wishes';
 import { NO_WISHES } from '../steering/plan-edit';
 import type { Plan } from './plan';

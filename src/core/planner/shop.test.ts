@@ -1,4 +1,4 @@
-import { checkPlan } from '../../../../shared/planning/check-plan.mjs';
+import { checkPlan } from '../plan-check/check-plan';
 import { lowerBound } from './bound';
 import { compile } from './model';
 import type { Problem } from './problem';

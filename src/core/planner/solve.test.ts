@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { jest } from '@jest/globals';
-import { checkPlan } from '../../../../shared/planning/check-plan.mjs';
+import { checkPlan } from '../plan-check/check-plan';
 import { readProblem } from './read-problem';
 import { solve } from './solve';
 import type { Problem } from './problem';
@@ -16,8 +16,7 @@ function planAndCheck(problem: Problem, rounds: number) {
   return { solved, verdict: checkPlan(problem, solved.plan) };
 }
 
-const example = (name: string) =>
-  JSON.parse(readFileSync(`../shared/planning/examples/${name}.json`, 'utf8')) as Problem;
+const example = (name: string) => JSON.parse(readFileSync(`docs/planning-examples/${name}.json`, 'utf8')) as Problem;
 
 describe('solve', () => {
   it.each(['two-cakes', 'five-cakes', 'fourteen-cakes'])('plans the example of %s, by the checker', (name) => {

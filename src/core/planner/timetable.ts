@@ -55,6 +55,14 @@ export class Timetable {
     this.ovens = problem.equipment.map((e) =>
       e.kind === 'oven' ? new OvenLoads(e.heatRate ?? 1, e.coolRate ?? 1) : null,
     );
+    // So do their items and ovens: a bake that is running heats its oven whether its order is made or not.
+    model.steps.forEach((s, i) => {
+      const { placed } = problem.steps[i]!;
+      if (s.fixed !== FACT || !placed) return;
+      s.needs.forEach((need, k) =>
+        this.takeItem(model.itemIndex.get(placed.equipment[k]!)!, placed.start, placed.end, need.units, need.celsius),
+      );
+    });
     this.start = new Int32Array(model.steps.length);
     this.placed = new Uint8Array(model.steps.length);
     this.crew = model.steps.map(() => []);
@@ -177,7 +185,7 @@ export class Timetable {
         s.needs.every((need, i) => this.itemFits(items[i]!, start, end, need.units, need.celsius));
       if (!fits) return false;
     }
-    s.needs.forEach((need, i) => this.takeItem(items[i]!, start, end, need.units, need.celsius));
+    if (s.fixed !== FACT) s.needs.forEach((need, i) => this.takeItem(items[i]!, start, end, need.units, need.celsius));
     this.settle(step, start, crew, items);
     return this.takeStorage(step, prefer);
   }
@@ -200,7 +208,7 @@ export class Timetable {
     for (const i of s.waitsIn) this.freeWait(i);
     for (const i of s.waitsOut) this.freeWait(i);
     for (const i of s.holds) this.freeHold(i);
-    this.freeItems(step, this.stepItems[step]!, start, start + s.minutes);
+    if (s.fixed !== FACT) this.freeItems(step, this.stepItems[step]!, start, start + s.minutes);
     if (s.work === 'hands' && s.minutes > 0 && s.fixed !== FACT)
       for (const p of this.crew[step]!) this.people[p]!.release(start, start + s.minutes);
     this.placed[step] = 0;
@@ -320,7 +328,8 @@ export class Timetable {
 
   private takeUp(step: number, start: number, people: number[], items: number[]): void {
     const s = this.model.steps[step]!;
-    s.needs.forEach((need, k) => this.takeItem(items[k]!, start, start + s.minutes, need.units, need.celsius));
+    if (s.fixed !== FACT)
+      s.needs.forEach((need, k) => this.takeItem(items[k]!, start, start + s.minutes, need.units, need.celsius));
     this.settle(step, start, people, items);
   }
 

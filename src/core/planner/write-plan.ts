@@ -1,6 +1,7 @@
 import { costOf, type LeftOut, type Plan, type PlannedStep } from './plan';
 import { lowerBound } from './bound';
 import { groupAgeing, groupLateness } from './cost';
+import { FACT } from './model';
 import type { Timetable } from './timetable';
 import { whyLeftOut } from './left-out';
 
@@ -47,13 +48,18 @@ export function writePlan(table: Timetable, problem: string | null, seconds: num
 /** Pairs of neighbouring loads in one oven at different temperatures. */
 function ovenChanges(table: Timetable): number {
   const loads = new Map<number, { start: number; end: number; celsius: number }[]>();
-  table.model.steps.forEach((s, i) => {
-    if (!table.placed[i] || s.minutes === 0) return;
+  const { model } = table;
+  model.steps.forEach((s, i) => {
+    if (s.minutes === 0) return;
+    // What happened has heated its oven, also where its order is left out.
+    const fact = s.fixed === FACT ? model.problem.steps[i]!.placed! : null;
+    if (!fact && !table.placed[i]) return;
+    const start = fact ? fact.start : table.start[i]!;
     s.needs.forEach((need, k) => {
       if (need.celsius === null) return;
-      const oven = table.stepItems[i]![k]!;
+      const oven = fact ? model.itemIndex.get(fact.equipment[k]!)! : table.stepItems[i]![k]!;
       const list = loads.get(oven) ?? [];
-      list.push({ start: table.start[i]!, end: table.end(i), celsius: need.celsius });
+      list.push({ start, end: start + s.minutes, celsius: need.celsius });
       loads.set(oven, list);
     });
   });

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { checkPlan } from '../../../../shared/planning/check-plan.mjs';
+import { checkPlan } from '../plan-check/check-plan';
 import { solve } from '../planner/solve';
 import { generateProblem } from '../planner/testing/generate';
 import { comparePlans } from './compare-plans';

@@ -10,7 +10,7 @@ import { pullList, type PlacedWork } from '../../core/pull-list/pull-list';
 import { demoBuilds } from './builds';
 import { demoLibrary as kitchen } from './demo-library';
 import { demoEquipment, demoPeople, demoShifts } from './kitchen';
-import { checkPlan } from '../../../../shared/planning/check-plan.mjs';
+import { checkPlan } from '../../core/plan-check/check-plan';
 
 const round = (cm: number) => ({ form: 'round' as const, diameter: cm * 10 });
 const broken = (id: string, build: string, cm: number): Breakdown =>
