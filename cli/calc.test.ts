@@ -1,5 +1,5 @@
-import { spawnSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
+import { runCli } from './testing/run-cli';
 import { documentCalculators } from '../src/core/calculators/document';
 import { calculate, CALCULATORS, calculatorNamed } from '../src/core/calculators/registry';
 import type { CalcValue } from '../src/core/calculators/calculator';
@@ -154,7 +154,7 @@ describe('what is wrong is said with what is right', () => {
 });
 
 describe('npm run calc', () => {
-  const run = (...args: string[]) => spawnSync('npx', ['tsx', 'cli/calc.ts', ...args], { encoding: 'utf8' });
+  const run = (...args: string[]) => runCli('calc', args);
   it('prints JSON', () => {
     const good = run('yeast', '{"grams": 20, "to": "instant"}');
     expect([good.status, JSON.parse(good.stdout)]).toEqual([0, { grams: 8 }]);
@@ -167,5 +167,27 @@ describe('npm run calc', () => {
     expect(field.status).toBe(2);
     expect(Object.keys(JSON.parse(field.stderr).fields)).toEqual(['grams', 'from', 'to']);
     expect(run('yeast', '{').status).toBe(2);
+  });
+  it('--batch answers a list from standard input, each entry in its place', () => {
+    const asked = [
+      { calc: 'yeast', input: { grams: 20, to: 'instant' } },
+      { calc: 'yeasts' },
+      { calc: 'coat', input: { height: -1 } },
+      null,
+    ];
+    const batch = runCli('calc', ['--batch'], JSON.stringify(asked));
+    expect(batch.status).toBe(0);
+    expect(JSON.parse(batch.stdout)).toEqual([
+      { ok: true, values: { grams: 8 }, ms: expect.any(Number) },
+      { ok: false, problems: [{ path: 'calc', message: 'There is no calculator “yeasts”.' }], ms: expect.any(Number) },
+      {
+        ok: false,
+        problems: [{ path: 'height', message: expect.stringContaining('at least 0') }],
+        ms: expect.any(Number),
+      },
+      { ok: false, problems: [{ path: 'calc', message: expect.any(String) }], ms: expect.any(Number) },
+    ]);
+    expect(runCli('calc', ['--batch'], '{}').status).toBe(2);
+    expect(runCli('calc', ['--batch'], '[').status).toBe(2);
   });
 });

@@ -1,7 +1,8 @@
 /**
- * Runs one calculator of the core. See `cli/README.md`.
+ * Runs one calculator of the core, or with `--batch` all that standard input asks for. See `cli/README.md`.
  * Exit 0: the result is on stdout as JSON; 2: a wrong name or field, with what is right on stderr as JSON.
  */
+import { readFileSync } from 'node:fs';
 import { calculate, CALCULATORS, calculatorNamed } from '../src/core/calculators/registry';
 import { documentCalculators } from '../src/core/calculators/document';
 import { describe } from '../src/core/calculators/read-input';
@@ -13,7 +14,33 @@ function refuse(body: unknown): never {
   process.exit(2);
 }
 
+const context = { kitchen: demoLibrary, builds: new Map(demoBuilds.map((b) => [b.id, b])) };
+
+/** One answer for each entry of the list, in its order; what is wrong with an entry is told in its own place. */
+function answerBatch(list: unknown): unknown[] {
+  if (!Array.isArray(list)) refuse({ message: 'Standard input must be a JSON list of {calc, input}.' });
+  return list.map((entry: unknown) => {
+    const { calc, input = {} } = (entry ?? {}) as { calc?: unknown; input?: unknown };
+    const calculator = typeof calc === 'string' ? calculatorNamed(calc) : null;
+    const begun = performance.now();
+    const result = calculator
+      ? calculate(calculator, input, context)
+      : { ok: false, problems: [{ path: 'calc', message: `There is no calculator “${String(calc)}”.` }] };
+    return { ...result, ms: Math.round((performance.now() - begun) * 1000) / 1000 };
+  });
+}
+
 const [name, json = '{}'] = process.argv.slice(2);
+if (name === '--batch') {
+  let list: unknown;
+  try {
+    list = JSON.parse(readFileSync(0, 'utf8'));
+  } catch (error) {
+    refuse({ message: `Standard input cannot be read as JSON: ${(error as Error).message}` });
+  }
+  process.stdout.write(`${JSON.stringify(answerBatch(list), null, 1)}\n`);
+  process.exit(0);
+}
 if (name === '--document') {
   process.stdout.write(`${documentCalculators(demoLibrary.coefficients)}\n`);
   process.exit(0);
@@ -36,9 +63,6 @@ try {
 } catch (error) {
   refuse({ message: `The fields cannot be read as JSON: ${(error as Error).message}`, fields });
 }
-const result = calculate(found, given, {
-  kitchen: demoLibrary,
-  builds: new Map(demoBuilds.map((b) => [b.id, b])),
-});
+const result = calculate(found, given, context);
 if (!result.ok) refuse({ problems: result.problems, fields });
 process.stdout.write(`${JSON.stringify(result.values, null, 1)}\n`);
