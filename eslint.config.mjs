@@ -1,13 +1,30 @@
+import path from 'node:path';
 import next from 'eslint-config-next';
 import tseslint from 'typescript-eslint';
 
 /** The architecture's import rules: `from` may not be imported by `target`. */
 const zone = (target, from, message, except) => ({ target, from, message, ...(except ? { except } : {}) });
 
+const root = import.meta.dirname;
+
+/** A clone stands alone: no path in the code leads out of the repository. */
+const inside = {
+  meta: { type: 'problem', schema: [] },
+  create: (context) => ({
+    Literal({ value, ...node }) {
+      if (typeof value !== 'string' || !/^(\.\.?\/)*\.\.\//.test(value)) return;
+      const from = path.dirname(context.filename);
+      if ([from, root].every((folder) => path.relative(root, path.resolve(folder, value)).startsWith('..')))
+        context.report({ loc: node.loc, message: `“${value}” lies outside the repository.` });
+    },
+  }),
+};
+
 const config = [
   { ignores: ['.next/', 'data/', 'drizzle/', 'next-env.d.ts', 'test-results/', 'playwright-report/'] },
   ...next,
   ...tseslint.configs.recommended,
+  { plugins: { alone: { rules: { inside } } }, rules: { 'alone/inside': 'error' } },
   {
     files: ['src/**/*.{ts,tsx}', 'cli/**/*.ts'],
     rules: {

@@ -1,7 +1,7 @@
 /** Unit tests of the core, the data layer and the pure parts of the interface. */
 const config = {
   testEnvironment: 'node',
-  roots: ['<rootDir>/src', '<rootDir>/cli'],
+  roots: ['<rootDir>/src', '<rootDir>/cli', '<rootDir>/tests/repository'],
   testMatch: ['**/*.test.ts', '**/*.test.tsx'],
   transform: {
     '^.+\\.(t|j)sx?$': [

@@ -9,6 +9,7 @@ const config: NextConfig = {
   allowedDevOrigins: ['127.0.0.1'],
   agentRules: false,
   experimental: { agentUpgrade: false },
+  typescript: { tsconfigPath: 'tsconfig.build.json' },
 } as NextConfig;
 
 export default config;
