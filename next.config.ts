@@ -8,6 +8,17 @@ const config: NextConfig = {
   serverExternalPackages: ['@electric-sql/pglite'],
   allowedDevOrigins: ['127.0.0.1'],
   agentRules: false,
+  headers: async () => [
+    {
+      source: '/:path*',
+      headers: [
+        { key: 'X-Content-Type-Options', value: 'nosniff' },
+        { key: 'Referrer-Policy', value: 'same-origin' },
+        { key: 'X-Frame-Options', value: 'DENY' },
+        { key: 'Cross-Origin-Opener-Policy', value: 'same-origin' },
+      ],
+    },
+  ],
   experimental: { agentUpgrade: false },
   typescript: { tsconfigPath: 'tsconfig.build.json' },
 } as NextConfig;

@@ -17,6 +17,8 @@ const demo = mode !== 'start';
 const env = {
   ...process.env,
   NEXT_TELEMETRY_DISABLED: '1',
+  // The server closes its database itself before it ends.
+  NEXT_MANUAL_SIG_HANDLE: 'true',
   ZEST_DATA: process.env.ZEST_DATA ?? (demo ? 'data/demo' : 'data/kitchen'),
   ...(demo ? { ZEST_DEMO: '1' } : {}),
 };

@@ -1,27 +1,65 @@
-/** Everything that must hold: format, lint, types, unit tests, build, browser tests. Installs Chromium if it is missing. */
+/**
+ * Everything that must hold: format, lint, types, unit tests, build, browser tests. With `long`, the long proofs instead, on
+ * the build that is there. Installs Chromium from Debian's packages where that is possible and none is found.
+ */
 import { spawnSync } from 'node:child_process';
 import { existsSync } from 'node:fs';
+import { chromium } from '../tests/e2e/chromium.mjs';
 
 process.env.NEXT_TELEMETRY_DISABLED = '1';
 if (!existsSync('node_modules/next')) fail('The packages are not installed yet: run “npm ci” first.');
+const long = process.argv[2] === 'long';
 
-if (!existsSync('/usr/bin/chromium')) {
-  const become = process.getuid?.() === 0 ? [] : ['sudo'];
-  run('Chromium from Debian’s packages', ...become, 'apt-get', 'update');
-  run('Chromium from Debian’s packages', ...become, 'apt-get', 'install', '-y', '--no-install-recommends', 'chromium');
+findChromium();
+if (long) {
+  if (!existsSync('.next/BUILD_ID')) run('Build', 'next', 'build');
+  run('Long proofs', 'jest', '--config', 'jest.long.config.mjs', '--runInBand');
+  run('Journeys at other sizes', 'playwright', 'test', '--config', 'playwright.long.config.ts');
+} else {
+  run('Format', 'prettier', '--check', '--log-level', 'warn', '.');
+  run('Lint', 'eslint', '.', '--max-warnings', '0');
+  run('Route types', 'next', 'typegen');
+  run('Types', 'tsc', '--noEmit');
+  run('Unit tests', 'jest');
+  run('Build', 'next', 'build');
+  run('Browser tests', 'playwright', 'test');
 }
-run('Format', 'npx', 'prettier', '--check', '--log-level', 'warn', '.');
-run('Lint', 'npx', 'eslint', '.', '--max-warnings', '0');
-run('Route types', 'npx', 'next', 'typegen');
-run('Types', 'npx', 'tsc', '--noEmit');
-run('Unit tests', 'npm', 'run', '--silent', 'test:unit');
-run('Build', 'npx', 'next', 'build');
-run('Browser tests', 'npx', 'playwright', 'test');
 
+function findChromium() {
+  try {
+    if (chromium()) return;
+  } catch (error) {
+    fail(error.message);
+  }
+  if (!existsSync('/usr/bin/apt-get'))
+    fail('The browser tests need Chromium or Chrome: install one, or let ZEST_CHROMIUM name it.');
+  const become = process.getuid?.() === 0 ? [] : ['sudo'];
+  const apt = (...args) => start([...become, 'apt-get', ...args], 'Chromium from Debian’s packages');
+  apt('update');
+  apt('install', '-y', '--no-install-recommends', 'chromium');
+}
+
+/** Runs a package's command with Node.js itself, so that it is the same on every system. */
 function run(name, command, ...args) {
+  const at = {
+    prettier: 'prettier/bin/prettier.cjs',
+    eslint: 'eslint/bin/eslint.js',
+    next: 'next/dist/bin/next',
+    tsc: 'typescript/bin/tsc',
+    jest: 'jest/bin/jest.js',
+    playwright: '@playwright/test/cli.js',
+  }[command];
+  const flags = command === 'jest' ? ['--experimental-vm-modules', '--no-warnings'] : [];
+  start([process.execPath, ...flags, `node_modules/${at}`, ...args], name);
+}
+
+function start([command, ...args], name) {
+  const begun = Date.now();
   console.log(`\n— ${name}`);
-  const { status } = spawnSync(command, args, { stdio: 'inherit' });
+  const { status, error } = spawnSync(command, args, { stdio: 'inherit' });
+  if (error) fail(`${name}: ${command} cannot be run (${error.message}).`);
   if (status !== 0) fail(`${name}: failed.`);
+  console.log(`— ${name}: ${Math.round((Date.now() - begun) / 1000)} s`);
 }
 
 function fail(message) {

@@ -1,5 +1,6 @@
 import InitColorSchemeScript from '@mui/material/InitColorSchemeScript';
 import type { Metadata, Viewport } from 'next';
+import { headers } from 'next/headers';
 import type { ReactNode } from 'react';
 import { Providers } from '@/ui/theme/providers';
 import './globals.css';
@@ -11,12 +12,13 @@ export const metadata: Metadata = {
 export const viewport: Viewport = { width: 'device-width', initialScale: 1 };
 export const dynamic = 'force-dynamic';
 
-export default function RootLayout({ children }: { children: ReactNode }) {
+export default async function RootLayout({ children }: { children: ReactNode }) {
+  const nonce = (await headers()).get('x-nonce') ?? undefined;
   return (
     <html lang="en" suppressHydrationWarning>
       <body>
-        <InitColorSchemeScript attribute="data-theme" defaultMode="system" />
-        <Providers>{children}</Providers>
+        <InitColorSchemeScript attribute="data-theme" defaultMode="system" nonce={nonce} />
+        <Providers nonce={nonce}>{children}</Providers>
       </body>
     </html>
   );

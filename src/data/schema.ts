@@ -197,3 +197,24 @@ export type EventKind =
   | 'order changed'
   | 'handed over'
   | 'brought back';
+
+/**
+ * How often a kitchen was written to: `all` rises with every committed write, `library` with those that change what changes seldom
+ * (figures, people, equipment, formulas, builds). A write locks this row first, so that writes of a kitchen come one after the
+ * other; what was read at a count stays true as long as the count does.
+ */
+export const counts = pgTable('counts', {
+  kitchen: integer('kitchen').primaryKey(),
+  all: integer('all').notNull().default(0),
+  library: integer('library').notNull().default(0),
+});
+
+/** Writes that were committed, by the key that their sender chose: the same key twice is one write. */
+export const writes = pgTable('writes', {
+  key: text('key').primaryKey(),
+  /** The door that it came through, and a digest of what was sent. */
+  door: text('door').notNull(),
+  sent: text('sent').notNull(),
+  at: instant('at').notNull(),
+  answer: jsonb('answer').$type<Record<string, unknown>>().notNull(),
+});

@@ -1,12 +1,17 @@
 import { proposeBatches, type BatchProposal, type Candidate } from '../core/batching/propose-batches';
 import { timeOf } from '../core/planner/calendars';
-import { database, type Db } from '../data/database';
-import { insertBatch, readBatches, splitBatchRow } from '../data/repositories/batches';
+import { database } from '../data/database';
+import { insertBatch, splitBatchRow } from '../data/repositories/batches';
 import { appendEvents } from '../data/repositories/events';
 import { readPlan, type PlanRow } from '../data/repositories/plans';
 import { now } from './clock';
-import { batchId, loadSituation, orderIdOf, planId, replanNow, type Situation } from './planning';
+import { clashProblem } from './order-rules';
+import type { Kept } from './orders';
+import { batchId, breakDownAll, orderIdOf, planId, type Situation } from './planning';
+import { planned } from './replan';
 import { refuse, type Result } from './result';
+import { commit } from './shared/commit';
+import { loadSituation } from './situation';
 
 export interface BatchesView {
   proposals: (BatchProposal & { span: string })[];
@@ -18,7 +23,10 @@ export async function loadBatches(): Promise<BatchesView | null> {
   const db = await database();
   const situation = await loadSituation(db);
   const plan = await readPlan(db);
-  if (!situation || !plan) return null;
+  return situation && plan && batchesView(situation, plan);
+}
+
+export function batchesView(situation: Situation, plan: PlanRow): BatchesView {
   const { clock, library } = situation.kitchen;
   const time = (m: number) => timeOf(m, clock).toFormat('ccc HH:mm');
   const titles = new Map(situation.orders.map((o) => [o.id, o.title]));
@@ -67,40 +75,43 @@ function hasBegun(prefix: string, situation: Situation): boolean {
 }
 
 /** Makes one batch of these components. What was begun meanwhile stays apart, and is told. */
-export async function acceptBatch(members: { order: string; role: string }[]): Promise<Result> {
-  const db = await database();
-  const situation = await loadSituation(db);
-  const plan = await readPlan(db);
-  if (!situation || !plan) return refuse('There is no plan yet.');
-  const free = candidatesOf(situation, plan);
-  const chosen = members.flatMap((m) => free.find((c) => c.order === m.order && c.component.role === m.role) ?? []);
-  if (chosen.length < 2 || chosen.length !== members.length)
-    return refuse('Some of this has been begun, or is in another batch by now.');
-  const [first] = chosen;
-  if (chosen.some((c) => c.component.formula.id !== first!.component.formula.id))
-    return refuse('These are not of one formula.');
-  await db.transaction(async (tx) => {
+export async function acceptBatch(members: { order: string; role: string }[]): Promise<Kept> {
+  const kept = await commit(async (tx): Promise<Result<{ formula: string }>> => {
+    const situation = await loadSituation(tx);
+    const plan = await readPlan(tx);
+    if (!situation || !plan) return refuse('There is no plan yet.');
+    if (new Set(members.map((m) => `${m.order}.${m.role}`)).size < members.length)
+      return refuse('A component is named twice.');
+    const free = candidatesOf(situation, plan);
+    const chosen = members.flatMap((m) => free.find((c) => c.order === m.order && c.component.role === m.role) ?? []);
+    if (chosen.length < 2 || chosen.length !== members.length)
+      return refuse('Some of this has been begun, or is in another batch by now.');
+    const { formula } = chosen[0]!.component;
+    if (chosen.some((c) => c.component.formula.id !== formula.id)) return refuse('These are not of one formula.');
     const rows = chosen.map((c) => ({ order: orderIdOf(c.order), role: c.component.role }));
-    const id = await insertBatch(tx as Db, { formula: first!.component.formula.id, members: rows, madeAt: now() });
-    await appendEvents(tx as Db, [
-      { at: now(), kind: 'batch accepted', order: null, body: { batch: id, members: rows } },
-    ]);
+    const made = { id: 0, formula: formula.id, members: rows, split: false, madeAt: now() };
+    const batches = [...situation.batches, made];
+    const clash = clashProblem(situation, {
+      ...{ orders: situation.orders, batches },
+      ...breakDownAll(situation.orders, { ...situation, batches }),
+    });
+    if (clash) return refuse(clash);
+    const id = await insertBatch(tx, made);
+    await appendEvents(tx, [{ at: now(), kind: 'batch accepted', order: null, body: { batch: id, members: rows } }]);
+    return { ok: true, formula: formula.name };
   });
-  await replanNow(`${first!.component.formula.name} is made in one batch`);
-  return { ok: true };
+  return kept.ok ? { ok: true, planned: await planned(`${kept.formula} is made in one batch`) } : kept;
 }
 
 /** Splits a batch of which nothing has been begun: each order makes its own again. */
-export async function splitBatch(id: number): Promise<Result> {
-  const db = await database();
-  const situation = await loadSituation(db);
-  const batch = (await readBatches(db)).find((b) => b.id === id);
-  if (!situation || !batch) return refuse('This batch is not there any more.');
-  if (hasBegun(batchId(id), situation)) return refuse('It has been begun: it stays one batch.');
-  await db.transaction(async (tx) => {
-    await splitBatchRow(tx as Db, id);
-    await appendEvents(tx as Db, [{ at: now(), kind: 'batch split', order: null, body: { batch: id } }]);
+export async function splitBatch(id: number): Promise<Kept> {
+  const kept = await commit(async (tx): Promise<Result> => {
+    const situation = await loadSituation(tx);
+    if (!situation?.batches.some((b) => b.id === id)) return refuse('This batch is not there any more.');
+    if (hasBegun(batchId(id), situation)) return refuse('It has been begun: it stays one batch.');
+    await splitBatchRow(tx, id);
+    await appendEvents(tx, [{ at: now(), kind: 'batch split', order: null, body: { batch: id } }]);
+    return { ok: true };
   });
-  await replanNow('a batch was split');
-  return { ok: true };
+  return kept.ok ? { ok: true, planned: await planned('a batch was split') } : kept;
 }

@@ -1,14 +1,54 @@
-import { database } from '../data/database';
+import { closeDatabase, database } from '../data/database';
+import { forgetWrites } from '../data/repositories/writes';
+import { now } from './clock';
 import { hasKitchen, loadDemo } from './demo';
+import { closeStreams } from './live';
+import { log } from './shared/log';
+import { readSettings } from './shared/settings';
 
-/** Opens the database before the first page, and loads the demo where it was asked for. */
+/** After this many days nobody sends a write again. */
+const DAYS_OF_KEYS = 30;
+/** Time for requests under way once the server is told to end. ms. */
+const GRACE = 2000;
+
+/** Reads the settings and opens the database before the first page, and loads the demo where it was asked for. */
 export async function begin(): Promise<void> {
+  const { problems } = readSettings(process.env);
+  for (const problem of problems) log.fatal(problem);
+  if (problems.length > 0) process.exit(1);
+  endGently();
   try {
-    await database();
+    const db = await database();
+    await forgetWrites(db, new Date(now().getTime() - DAYS_OF_KEYS * 86_400_000));
     if (process.env.ZEST_DEMO === '1' && !(await hasKitchen())) await loadDemo();
   } catch (error) {
     // A server that lives on without its data would answer every page with an error.
-    console.error(error instanceof Error ? error.message : error);
+    log.fatal({ err: error }, error instanceof Error ? error.message : String(error));
     process.exit(1);
   }
+}
+
+/**
+ * Told to end, it closes the streams, gives what is under way a moment, and closes the database: left open, an embedded one would have to
+ * recover at the next start, and would skip numbers. Where Next.js ends the process by itself (`NEXT_MANUAL_SIG_HANDLE` is not set) that
+ * may come first.
+ */
+function endGently(): void {
+  let ending = false;
+  const end = async (signal: NodeJS.Signals) => {
+    if (ending) return;
+    ending = true;
+    log.info({ signal }, 'ending');
+    closeStreams();
+    await new Promise((resolve) => setTimeout(resolve, 50));
+    const late = setTimeout(() => process.exit(1), GRACE + 3000);
+    try {
+      await closeDatabase();
+    } catch (error) {
+      log.error({ err: error }, 'the database did not close');
+    }
+    clearTimeout(late);
+    process.exit(0);
+  };
+  for (const signal of ['SIGTERM', 'SIGINT'] as const) process.on(signal, () => void end(signal));
 }

@@ -1,4 +1,3 @@
-import { DateTime } from 'luxon';
 import { durationText } from '../core/measure/duration-text';
 import { timeOf } from '../core/planner/calendars';
 import type { Form } from '../core/shape/form';
@@ -7,9 +6,12 @@ import type { OrderRow } from '../data/repositories/orders';
 import { readPlan } from '../data/repositories/plans';
 import { now } from './clock';
 import { loadKitchen } from './kitchen';
-import { loadSituation, planId, problemOf, withOrder, type Situation } from './planning';
+import { readPickup } from '../core/order/pickup';
+import { pickupRule } from './order-rules';
+import { planId, problemOf, withOrder, type Situation } from './planning';
 import { askInThread } from './planner-thread';
 import { refuse, type Result } from './result';
+import { loadSituation } from './situation';
 import { sizesFor } from './sizes';
 
 /** What the counter asks while the customer is on the telephone. */
@@ -87,13 +89,12 @@ export function draftOf(
   const known = kitchen.builds.get(build);
   if (!known) return refuse('There is no such build.');
   if (!Number.isInteger(portions) || portions < 1 || portions > 400) return refuse('1 to 400 portions.');
-  const time = DateTime.fromISO(pickup, { zone: kitchen.clock.zone });
-  if (!time.isValid) return refuse('This time does not exist.');
-  if (time.toJSDate() <= now()) return refuse('This time has passed.');
+  const time = readPickup(pickup, pickupRule(kitchen));
+  if (!time.ok) return refuse(time.message);
   const [size] = sizesFor(build, portions, kitchen);
   if (!size) return refuse(`${known.name} cannot be made for ${portions} with the tins in the house.`);
   const draft: OrderRow = {
-    ...{ id: 0, version: 0, title: known.name, customer: '', pickup: time.toJSDate(), portions, build },
+    ...{ id: 0, version: 0, title: known.name, customer: '', pickup: time.pickup, portions, build },
     ...{ tiers: JSON.parse(size.value) as Form[], inscription: '', avoid: [], note: '', without: [], swaps: {} },
     ...{ overrides: {}, choices: {}, versions: {}, weight: 1, state: 'open', handedOverAt: null, createdAt: now() },
   };

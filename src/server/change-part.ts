@@ -1,10 +1,8 @@
-import { database } from '../data/database';
-import { readOrder, type OrderFields } from '../data/repositories/orders';
-import { loadKitchen } from './kitchen';
-import { adjustOrder } from './orders';
+import { SCHOOLS } from '../core/formula/schools';
+import { adjustOrder, type Kept, type OrderAdjustment } from './orders';
 import { breakDownOrder } from './planning';
 import { swapProblem, versionsOf } from './read-order-form';
-import { refuse, type Result } from './result';
+import { refuse } from './result';
 
 /** One change to how an order is made. */
 export type PartChange =
@@ -20,41 +18,51 @@ export type PartChange =
 /** More than this is a slip of the finger. g. */
 const MOST_GRAMS = 200_000;
 
-/** Changes one part of an order; what would bring something that its eaters must not get is refused, with what it is. */
-export async function changePart(id: number, version: number, change: PartChange): Promise<Result> {
-  const db = await database();
-  const kitchen = await loadKitchen(db);
-  const order = await readOrder(db, id);
-  if (!kitchen || !order || order.state !== 'open') return refuse('This order is not open any more.');
-  const build = kitchen.builds.get(order.build);
-  if (!build) return refuse('Its build is not there any more.');
-  const fields: Partial<Pick<OrderFields, 'swaps' | 'overrides' | 'choices' | 'versions'>> = {};
-  switch (change.kind) {
-    case 'formula': {
-      fields.swaps = withKey(order.swaps, change.role, change.formula);
-      const wrong = swapProblem(fields.swaps, build, kitchen);
-      if (wrong) return refuse(wrong);
-      break;
+/** Changes one part of an order. */
+export function changePart(id: number, version: number, change: PartChange): Promise<Kept> {
+  return adjustOrder(id, version, (order, { kitchen }) => {
+    const build = kitchen.builds.get(order.build);
+    if (!build) return refuse('Its build is not there any more.');
+    const fields: OrderAdjustment = {};
+    if (
+      (change.kind === 'formula' || change.kind === 'amount') &&
+      !build.components.some((c) => c.role === change.role)
+    )
+      return refuse('There is no such part in this cake.');
+    switch (change.kind) {
+      case 'formula': {
+        fields.swaps = withKey(order.swaps, change.role, change.formula);
+        const wrong = swapProblem(fields.swaps, build, kitchen);
+        if (wrong) return refuse(wrong);
+        break;
+      }
+      case 'amount':
+        if (change.grams !== null && !(change.grams > 0 && change.grams <= MOST_GRAMS))
+          return refuse('Grams above 0, at most 200 kg.');
+        fields.overrides = withKey(order.overrides, change.role, change.grams);
+        break;
+      case 'choice': {
+        const known = choicesFor(change.key, build);
+        if (!known) return refuse('There is no such question for this cake.');
+        if (change.choice !== null && !known.includes(change.choice)) return refuse('There is no such answer.');
+        fields.choices = withKey(order.choices, change.key, change.choice);
+        break;
+      }
+      case 'newest formulas':
+        fields.versions = {};
     }
-    case 'amount':
-      if (change.grams !== null && !(change.grams > 0 && change.grams <= MOST_GRAMS))
-        return refuse('Grams above 0, at most 200 kg.');
-      fields.overrides = withKey(order.overrides, change.role, change.grams);
-      break;
-    case 'choice':
-      fields.choices = withKey(order.choices, change.key, change.choice);
-      break;
-    case 'newest formulas':
-      fields.versions = {};
-  }
-  const changed = { ...order, ...fields };
-  const breakdown = breakDownOrder(changed, kitchen);
-  const clash = breakdown.allergens.filter((a) => order.avoid.includes(a.allergen));
-  if (clash.length > 0)
-    return refuse(
-      `That would bring ${clash.map((a) => `${a.allergen} (${a.from.join(', ')})`).join('; ')}, which the eaters must not get.`,
-    );
-  return adjustOrder(id, version, { ...fields, versions: versionsOf(breakdown, kitchen, changed.versions) });
+    const changed = { ...order, ...fields };
+    return { ...fields, versions: versionsOf(breakDownOrder(changed, kitchen), kitchen, changed.versions) };
+  });
+}
+
+/** The answers to a school or to a route of a build; null where there is no such question. */
+export function choicesFor(
+  key: string,
+  build: { routes?: readonly { key: string; choices: readonly { key: string }[] }[] },
+): string[] | null {
+  const question = SCHOOLS.find((s) => s.key === key) ?? build.routes?.find((r) => r.key === key);
+  return question ? question.choices.map((c) => c.key) : null;
 }
 
 function withKey<T>(record: Record<string, T>, key: string, value: T | null): Record<string, T> {

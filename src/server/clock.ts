@@ -1,10 +1,12 @@
+import { readSettings } from './shared/settings';
+
 /**
  * The time by which the kitchen works. `ZEST_CLOCK` (an ISO instant) lets it start at another moment and run on from
  * there: for training, for tests and for pictures that stay the same.
  */
 const started = Date.now();
-const set = process.env.ZEST_CLOCK ? Date.parse(process.env.ZEST_CLOCK) : NaN;
+const { clock } = readSettings(process.env).settings;
 
 export function now(): Date {
-  return new Date(Number.isNaN(set) ? Date.now() : set + (Date.now() - started));
+  return clock === null ? new Date() : new Date(clock.getTime() + (Date.now() - started));
 }

@@ -6,6 +6,7 @@ import { demoIngredients } from '../data/demo/ingredients';
 import { demoFormulas } from '../data/demo/library';
 import { demoEquipment, demoKitchenName, demoPeople, demoShifts } from '../data/demo/kitchen';
 import { demoOrders, impossibleOrder, tightOrder, type DemoOrder } from '../data/demo/orders';
+import { KITCHEN } from '../data/repositories/counts';
 import { appendEvents, type NewEvent } from '../data/repositories/events';
 import { readKitchen } from '../data/repositories/kitchen';
 import { insertOrder, readOpenOrders, readOrder, updateOrder } from '../data/repositories/orders';
@@ -14,7 +15,10 @@ import * as t from '../data/schema';
 import { startingCoefficients } from '../core/breakdown/starting-figures';
 import { now } from './clock';
 import { planInThread } from './planner-thread';
-import { loadSituation, orderIdOf, planId, problemOf, replanNow } from './planning';
+import { orderIdOf, planId, problemOf } from './planning';
+import { replan } from './replan';
+import { commit } from './shared/commit';
+import { loadSituation } from './situation';
 import { refuse, type Result } from './result';
 
 /** Days before today on which the demo's first orders were taken, and its work began. */
@@ -28,18 +32,36 @@ const TIGHT_SPARE = 25;
  */
 export async function loadDemo(zone = Intl.DateTimeFormat().resolvedOptions().timeZone): Promise<Result> {
   const db = await database();
-  if (await readKitchen(db)) return refuse('There is a kitchen already.');
   const today = DateTime.fromJSDate(now(), { zone }).startOf('day') as DateTime<true>;
-  await db.transaction(async (tx) => {
-    await insertKitchen(tx as Db, today);
-    for (const order of demoOrders) await insertDemoOrder(tx as Db, order, today);
-  });
+  const begun = await commit(
+    async (tx): Promise<Result> => {
+      // Whoever makes the count makes the kitchen: of two who try at once the second finds it there.
+      const first = await tx.insert(t.counts).values({ kitchen: KITCHEN }).onConflictDoNothing().returning();
+      if (first.length === 0 || (await readKitchen(tx))) return refuse('There is a kitchen already.');
+      await insertKitchen(tx, today);
+      for (const order of demoOrders) await insertDemoOrder(tx, order, today);
+      return { ok: true };
+    },
+    { part: true, library: true },
+  );
+  if (!begun.ok) return begun;
   await liveUntilNow(db, today);
-  await replanNow('the demo was loaded');
+  await replan('the demo was loaded');
   await addTightOrder(db, today);
-  await db.transaction((tx) => insertDemoOrder(tx as Db, impossibleOrder, today));
-  await replanNow(`${impossibleOrder.title} came in`);
+  await part(async (tx) => void (await insertDemoOrder(tx, impossibleOrder, today)));
+  await replan(`${impossibleOrder.title} came in`);
   return { ok: true };
+}
+
+/** One step of the demo's days. */
+async function part(write: (tx: Db) => Promise<void>): Promise<void> {
+  await commit(
+    async (tx): Promise<Result> => {
+      await write(tx);
+      return { ok: true };
+    },
+    { part: true },
+  );
 }
 
 async function insertKitchen(db: Db, today: DateTime<true>): Promise<void> {
@@ -108,9 +130,12 @@ async function liveUntilNow(db: Db, today: DateTime<true>): Promise<void> {
       told.push({ minute: s.end, event: { at: at(s.end), kind: 'finish', order, body: { step: s.id } } });
   }
   told.sort((a, b) => a.minute - b.minute || (a.event.kind === 'start' ? -1 : 1));
-  await appendEvents(
-    db,
-    told.map((x) => x.event),
+  await part(
+    async (tx) =>
+      void (await appendEvents(
+        tx,
+        told.map((x) => x.event),
+      )),
   );
   // The plan it lived by is the one it goes on from.
   await db.insert(t.plans).values({
@@ -129,24 +154,28 @@ async function handOverCollected(db: Db): Promise<void> {
     const steps = planned.plan.steps.filter((s) => orderIdOf(s.id) === order.id && !s.id.endsWith('.hand-over'));
     const done = steps.every((s) => situation.states.get(s.id)?.state === 'done');
     if (order.pickup > now() || !done) continue;
-    await updateOrder(db, order.id, order.version, { state: 'handed over', handedOverAt: order.pickup });
-    await appendEvents(db, [{ at: order.pickup, kind: 'handed over', order: order.id, body: {} }]);
+    await part(async (tx) => {
+      await updateOrder(tx, order.id, order.version, { state: 'handed over', handedOverAt: order.pickup });
+      await appendEvents(tx, [{ at: order.pickup, kind: 'handed over', order: order.id, body: {} }]);
+    });
   }
 }
 
 /** An order whose pickup lies just after the earliest it can be ready. */
 async function addTightOrder(db: Db, today: DateTime<true>): Promise<void> {
-  const id = await db.transaction((tx) =>
-    insertDemoOrder(tx as Db, tightOrder, today, today.plus({ days: 3, hours: 12 }).toJSDate()),
-  );
+  let id = 0;
+  await part(async (tx) => {
+    id = await insertDemoOrder(tx, tightOrder, today, today.plus({ days: 3, hours: 12 }).toJSDate());
+  });
   for (let attempt = 0; attempt < 2; attempt++) {
-    const saved = await replanNow(`${tightOrder.title} came in`);
-    const ready = saved?.ready.find((r) => r.order === planId(id))?.ready;
+    const { plan } = await replan(`${tightOrder.title} came in`);
+    const ready = plan?.ready.find((r) => r.order === planId(id))?.ready;
     const situation = await loadSituation(db);
     const row = await readOrder(db, id);
     if (ready === null || ready === undefined || !situation || !row) return;
     const pickup = Math.ceil((ready + TIGHT_SPARE) / 5) * 5;
-    await updateOrder(db, id, row.version, { pickup: timeOf(pickup, situation.kitchen.clock).toJSDate() });
+    const later = { pickup: timeOf(pickup, situation.kitchen.clock).toJSDate() };
+    await part(async (tx) => void (await updateOrder(tx, id, row.version, later)));
   }
 }
 

@@ -7,11 +7,16 @@ import { METRIC, type Reading } from '../core/measure/show-quantity';
 import { COUNTRIES, type Country } from '../core/measure/units';
 import { database, type Db } from '../data/database';
 import { appendEvents } from '../data/repositories/events';
-import { readKitchen } from '../data/repositories/kitchen';
 import * as t from '../data/schema';
 import { now } from './clock';
-import { replanNow } from './planning';
+import { loadKitchen } from './kitchen';
+import { clashProblem } from './order-rules';
+import type { Kept } from './orders';
+import { breakDownAll } from './planning';
+import { planned } from './replan';
 import { refuse, type Result } from './result';
+import { commit } from './shared/commit';
+import { loadSituation } from './situation';
 
 export interface KitchenView {
   name: string;
@@ -30,9 +35,9 @@ export interface KitchenView {
 
 /** The kitchen's settings; null while there is none. */
 export async function loadKitchenSettings(): Promise<KitchenView | null> {
-  const rows = await readKitchen(await database());
-  if (!rows) return null;
-  const { kitchen, people } = rows;
+  const loaded = await loadKitchen(await database());
+  if (!loaded) return null;
+  const { kitchen, people } = loaded.rows;
   return {
     name: kitchen.name,
     version: kitchen.version,
@@ -46,8 +51,8 @@ export async function loadKitchenSettings(): Promise<KitchenView | null> {
 
 /** The units in which the kitchen reads; metric while there is none. */
 export async function kitchenReading(): Promise<Reading> {
-  const rows = await readKitchen(await database());
-  return rows?.kitchen.reading ?? METRIC;
+  const kitchen = await loadKitchen(await database());
+  return kitchen?.rows.kitchen.reading ?? METRIC;
 }
 
 export interface KitchenChange {
@@ -58,14 +63,19 @@ export interface KitchenChange {
 }
 
 /** Saves figures, schools or units, and plans again: amounts and minutes may have changed. */
-export async function saveKitchen(version: number, change: KitchenChange): Promise<Result> {
-  const db = await database();
-  const rows = await readKitchen(db);
-  if (!rows) return refuse('There is no kitchen yet.');
-  const { kitchen } = rows;
+export async function saveKitchen(version: number, change: KitchenChange): Promise<Kept> {
+  const kept = await commit((tx) => changeKitchen(tx, version, change), { library: true });
+  return kept.ok ? { ok: true, planned: await planned('the kitchen’s figures were changed') } : kept;
+}
+
+async function changeKitchen(tx: Db, version: number, change: KitchenChange): Promise<Result> {
+  const situation = await loadSituation(tx);
+  if (!situation) return refuse('There is no kitchen yet.');
+  const { kitchen, orders, batches } = situation;
+  const { kitchen: row } = kitchen.rows;
   const set: Partial<typeof t.kitchens.$inferInsert> = {};
   if (change.figures) {
-    const changed = withFigures(completeFigures(kitchen.coefficients), change.figures);
+    const changed = withFigures(completeFigures(row.coefficients), change.figures);
     if (!changed.ok) return refuse('Some figures need another look.', changed.fields);
     set.coefficients = changed.figures satisfies Coefficients;
   }
@@ -74,41 +84,35 @@ export async function saveKitchen(version: number, change: KitchenChange): Promi
       ([key, choice]) => !SCHOOLS.find((s) => s.key === key)?.choices.some((c) => c.key === choice),
     );
     if (wrong) return refuse(`“${wrong[1]}” is no answer to “${wrong[0]}”.`);
-    set.choices = { ...kitchen.choices, ...change.choices };
+    set.choices = { ...row.choices, ...change.choices };
   }
-  if (change.reading) {
-    if (!isReading(change.reading)) return refuse('These units are not known here.');
-    set.reading = change.reading;
-  }
-  const saved = await db.transaction(async (tx) => {
-    const changed = await tx
-      .update(t.kitchens)
-      .set({ ...set, version: sql`${t.kitchens.version} + 1` })
-      .where(and(eq(t.kitchens.id, kitchen.id), eq(t.kitchens.version, version)))
-      .returning({ id: t.kitchens.id });
-    if (changed.length > 0)
-      await appendEvents(tx as Db, [{ at: now(), kind: 'kitchen changed', order: null, body: { ...change } }]);
-    return changed.length > 0;
-  });
-  if (!saved) return refuse('Somebody else has changed the kitchen since you opened it. Open it again to see theirs.');
-  await replanNow('the kitchen’s figures were changed');
+  if (change.reading) set.reading = change.reading;
+  const library = {
+    ...kitchen.library,
+    choices: set.choices ?? kitchen.library.choices,
+    coefficients: set.coefficients ?? kitchen.library.coefficients,
+  };
+  const after = breakDownAll(orders, { batches, kitchen: { ...kitchen, library } });
+  const clash = clashProblem(situation, { orders, batches, ...after });
+  if (clash) return refuse(clash);
+  const changed = await tx
+    .update(t.kitchens)
+    .set({ ...set, version: sql`${t.kitchens.version} + 1` })
+    .where(and(eq(t.kitchens.id, row.id), eq(t.kitchens.version, version)))
+    .returning({ id: t.kitchens.id });
+  if (changed.length === 0)
+    return refuse('Somebody else has changed the kitchen since you opened it. Open it again to see theirs.');
+  await appendEvents(tx, [{ at: now(), kind: 'kitchen changed', order: null, body: { ...change } }]);
   return { ok: true };
 }
 
 /** A person's own units; null reads as the kitchen does. */
-export async function saveReading(person: string, reading: Reading | null): Promise<Result> {
-  if (reading !== null && !isReading(reading)) return refuse('These units are not known here.');
-  const db = await database();
-  const rows = await db.update(t.people).set({ reading }).where(eq(t.people.id, person)).returning({ id: t.people.id });
-  return rows.length > 0 ? { ok: true } : refuse('There is nobody of that name.');
-}
-
-function isReading(r: Reading): boolean {
-  return (
-    ['g', 'oz'].includes(r.weight) &&
-    ['ml', 'cups'].includes(r.volume) &&
-    ['C', 'F', 'gas'].includes(r.temperature) &&
-    ['cm', 'in'].includes(r.length) &&
-    COUNTRIES.includes(r.country)
+export function saveReading(person: string, reading: Reading | null): Promise<Result> {
+  return commit(
+    async (tx): Promise<Result> => {
+      const rows = await tx.update(t.people).set({ reading }).where(eq(t.people.id, person)).returning();
+      return rows.length > 0 ? { ok: true } : refuse('There is nobody of that name.');
+    },
+    { library: true },
   );
 }

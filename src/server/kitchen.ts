@@ -1,10 +1,13 @@
 import type { Build } from '../core/breakdown/build';
 import type { Kitchen } from '../core/breakdown/breakdown';
-import type { TeamMember } from '../core/breakdown/make-problem';
+import { calendarOf, type TeamMember } from '../core/breakdown/make-problem';
+import type { TeamCalendar } from '../core/planner/team-calendar';
 import type { Formula } from '../core/formula/formula';
 import type { Clock } from '../core/planner/calendars';
 import type { Equipment } from '../core/planner/problem';
+import { readOnce } from '../data/cached';
 import type { Db } from '../data/database';
+import { readCounts } from '../data/repositories/counts';
 import { completeFigures } from '../core/breakdown/starting-figures';
 import { clockOf, readKitchen, type KitchenRows } from '../data/repositories/kitchen';
 
@@ -17,16 +20,31 @@ export interface LoadedKitchen {
   olderFormulas: ReadonlyMap<string, Formula>;
   builds: ReadonlyMap<string, Build>;
   team: TeamMember[];
+  /** Their shifts in minutes, made as they are asked for. */
+  calendar: TeamCalendar;
   equipment: Equipment[];
 }
 
-/** Null while the database is still empty. */
+/** The kitchen as it is now, read anew only where it was changed; null while the database is still empty. */
 export async function loadKitchen(db: Db): Promise<LoadedKitchen | null> {
-  const rows = await readKitchen(db);
-  if (!rows) return null;
+  const counts = await readCounts(db);
+  return counts && kitchenAt(db, counts.library);
+}
+
+/** The kitchen at a count of changes that was just read. */
+export function kitchenAt(db: Db, library: number): Promise<LoadedKitchen | null> {
+  return readOnce(db, 'kitchen', library, async () => {
+    const rows = await readKitchen(db);
+    return rows && asLoaded(rows);
+  });
+}
+
+function asLoaded(rows: KitchenRows): LoadedKitchen {
+  const clock = clockOf(rows.kitchen);
   return {
     rows,
-    clock: clockOf(rows.kitchen),
+    clock,
+    calendar: calendarOf(rows.people, clock),
     library: {
       coefficients: completeFigures(rows.kitchen.coefficients),
       choices: rows.kitchen.choices,

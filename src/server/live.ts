@@ -4,13 +4,12 @@ import { EventEmitter } from 'node:events';
 const held = globalThis as unknown as { zestLive?: { emitter: EventEmitter; streams: Set<() => void> } };
 
 function live() {
-  if (!held.zestLive) {
-    held.zestLive = { emitter: new EventEmitter().setMaxListeners(0), streams: new Set() };
-    // An open stream keeps the server from ending: close them all when it is asked to.
-    for (const signal of ['SIGTERM', 'SIGINT'] as const)
-      process.once(signal, () => held.zestLive?.streams.forEach((close) => close()));
-  }
-  return held.zestLive;
+  return (held.zestLive ??= { emitter: new EventEmitter().setMaxListeners(0), streams: new Set() });
+}
+
+/** Ends every open stream: each would keep the server from ending. */
+export function closeStreams(): void {
+  for (const close of live().streams) close();
 }
 
 export function tellChanged(): void {

@@ -57,12 +57,15 @@ export async function loadOrders(): Promise<{
 
 /** One order; null if there is none with this number. */
 export async function loadOrder(id: number): Promise<OrderView | null> {
-  if (!Number.isSafeInteger(id) || id < 1 || id > 2_000_000_000) return null;
+  if (!isRowId(id)) return null;
   const planned = await loadPlanned();
   const order = planned && (await readOrder(await database(), id));
   if (!planned || !order) return null;
   return orderView(order, planned.situation.kitchen, planned.situation, planned.plan);
 }
+
+/** Could this be the number of a row? */
+const isRowId = (id: number) => Number.isSafeInteger(id) && id >= 1 && id <= 2_000_000_000;
 
 /** What the order form needs to offer its choices. */
 export interface OrderFormView {
@@ -76,6 +79,7 @@ export interface OrderFormView {
 }
 
 const WALL_CLOCK = "yyyy-MM-dd'T'HH:mm";
+const isWallClock = (text: string | undefined): text is string => /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/.test(text ?? '');
 const FIRST_PORTIONS = 12;
 
 /** What a new order's form can begin with, as an address says it. */
@@ -86,6 +90,7 @@ export async function loadOrderForm(
   id: number | null,
   draft: OrderDraft = {},
 ): Promise<{ form: OrderFormView; version: number; title: string } | null> {
+  if (id !== null && !isRowId(id)) return null;
   const db = await database();
   const kitchen = await loadKitchen(db);
   if (!kitchen) return null;
@@ -104,7 +109,7 @@ export async function loadOrderForm(
   const values: OrderForm = {
     title: order?.title ?? '',
     customer: order?.customer ?? '',
-    pickup: !order && draft.pickup ? draft.pickup : pickup.toFormat(WALL_CLOCK),
+    pickup: !order && isWallClock(draft.pickup) ? draft.pickup : pickup.toFormat(WALL_CLOCK),
     portions,
     build,
     size: order ? JSON.stringify(order.tiers) : ((sizes.find((s) => s.value === draft.size) ?? sizes[0])?.value ?? ''),
@@ -122,7 +127,7 @@ export async function loadOrderForm(
       sizes,
       zone: kitchen.clock.zone,
       earliest: today.toFormat(WALL_CLOCK),
-      latest: today.plus({ days: 120 }).toFormat(WALL_CLOCK),
+      latest: today.plus({ days: kitchen.library.coefficients.daysAhead }).toFormat(WALL_CLOCK),
     },
     version: order?.version ?? 0,
     title: order?.title ?? '',

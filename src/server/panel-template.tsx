@@ -3,6 +3,8 @@ import type { CalcValue } from '../core/calculators/calculator';
 import type { Panel } from '../core/shape/panels';
 import { TEMPLATE_PENS, templatePages, templateSvg, type TemplatePage } from '../core/shape/template-pages';
 import { runCalculator } from './calculators';
+import { refuse, type Result } from './result';
+import { FileAnswer } from './shared/file-answer';
 
 /** Points of a PDF in one millimetre. */
 const MM = 72 / 25.4;
@@ -13,23 +15,49 @@ async function pagesOf(calculator: string, input: unknown): Promise<TemplatePage
   const result = await runCalculator(calculator, input);
   if (!result.ok) return null;
   const panels = result.values.panels as { [key: string]: CalcValue }[];
-  return templatePages(
+  const pages = templatePages(
     panels.map((p): Panel => ({
       name: p.name as string,
       count: p.count as number,
       outline: p.outline as [number, number][],
     })),
+    MOST_PAGES,
   );
+  return pages.length <= MOST_PAGES ? pages : null;
+}
+
+/** Nobody prints more. */
+const MOST_PAGES = 200;
+
+/**
+ * The panels of a calculator at 1 : 1: all pages as a PDF, or one of them as SVG. Refused where the fields, as JSON, are not right,
+ * or would take more paper than anybody prints.
+ */
+export async function panelFile(
+  calculator: string,
+  fields: string,
+  page: number | null,
+): Promise<FileAnswer | Extract<Result, { ok: false }>> {
+  let input: unknown;
+  try {
+    input = JSON.parse(fields);
+  } catch {
+    return refuse('The fields cannot be read.');
+  }
+  const content = page === null ? await panelPdf(calculator, input) : await panelSvg(calculator, input, page);
+  if (content === null) return refuse('These measures give no panels.');
+  const [ending, type] = page === null ? ['pdf', 'application/pdf'] : ['svg', 'image/svg+xml'];
+  return new FileAnswer(`${calculator}.${ending}`, type!, content, 'inline');
 }
 
 /** One page as SVG; null where there is none. */
-export async function panelSvg(calculator: string, input: unknown, page: number): Promise<string | null> {
+async function panelSvg(calculator: string, input: unknown, page: number): Promise<string | null> {
   const wanted = (await pagesOf(calculator, input))?.[page];
   return wanted ? templateSvg(wanted) : null;
 }
 
 /** All pages as a PDF at 1 : 1. */
-export async function panelPdf(calculator: string, input: unknown): Promise<Buffer | null> {
+async function panelPdf(calculator: string, input: unknown): Promise<Buffer | null> {
   const pages = await pagesOf(calculator, input);
   if (!pages) return null;
   return renderToBuffer(

@@ -3,24 +3,16 @@ import type { SharedWork } from '../core/batching/batch';
 import type { Component } from '../core/breakdown/component';
 import { breakDown, type Breakdown, type BrokenStep } from '../core/breakdown/breakdown';
 import { makeProblem } from '../core/breakdown/make-problem';
-import { wishesAfter, type Wishes } from '../core/steering/plan-edit';
+import type { MadeEdit, Wishes } from '../core/steering/plan-edit';
 import { withWishes } from '../core/steering/with-wishes';
 import type { Formula } from '../core/formula/formula';
-import { floorState, type StepState } from '../core/floor/floor-state';
+import type { StepState } from '../core/floor/floor-state';
 import { withFloor } from '../core/floor/with-floor';
 import { minuteOf } from '../core/planner/calendars';
 import type { Problem } from '../core/planner/problem';
-import { database, type Db } from '../data/database';
-import { readBatches, type BatchRow } from '../data/repositories/batches';
-import { readEdits } from '../data/repositories/edits';
-import { readFloor } from '../data/repositories/events';
-import { readOpenOrders, type OrderRow } from '../data/repositories/orders';
-import { insertPlan, readPlan, readPlanOf, type PlanRow } from '../data/repositories/plans';
-import type { PlanningAnswer } from '../workers/planning-job';
-import { now } from './clock';
-import { loadKitchen, type LoadedKitchen } from './kitchen';
-import { tellChanged } from './live';
-import { planInThread } from './planner-thread';
+import type { BatchRow } from '../data/repositories/batches';
+import type { OrderRow } from '../data/repositories/orders';
+import type { LoadedKitchen } from './kitchen';
 
 /** Id of an order in the planning problem, and the prefix of its steps. */
 export const planId = (order: number) => `o${order}`;
@@ -38,28 +30,10 @@ export interface Situation {
   batches: BatchRow[];
   shared: SharedWork;
   states: Map<string, StepState>;
-  /** What the lead wants beside: pins, who does what, who is away, what is closed. */
+  /** Every edit of the plan that was made, and what the lead wants after them: pins, who does what, who is away, what is closed. */
+  edits: MadeEdit[];
   wishes: Wishes;
   minute: number;
-}
-
-export async function loadSituation(db: Db): Promise<Situation | null> {
-  const kitchen = await loadKitchen(db);
-  if (!kitchen) return null;
-  const orders = await readOpenOrders(db);
-  const events = await readFloor(
-    db,
-    orders.map((o) => o.id),
-    kitchen.clock,
-  );
-  const batches = await readBatches(db);
-  return {
-    ...{ kitchen, orders, batches },
-    ...breakDownAll(orders, { batches, kitchen }),
-    states: floorState(events),
-    wishes: wishesAfter(await readEdits(db)),
-    minute: minuteOf(now(), kitchen.clock),
-  };
 }
 
 /** Breakdowns with the accepted batches in the place of their members' own steps. */
@@ -101,8 +75,18 @@ export type BreakableOrder = Pick<
   'id' | 'build' | 'tiers' | 'without' | 'swaps' | 'overrides' | 'choices' | 'versions'
 >;
 
-/** Breaks an order down by the versions of the formulas that it was planned with. */
+const known = new WeakMap<LoadedKitchen, WeakMap<BreakableOrder, Breakdown>>();
+
+/** Breaks an order down by the versions of the formulas that it was planned with; the same row of the same kitchen only once. */
 export function breakDownOrder(order: BreakableOrder, kitchen: LoadedKitchen): Breakdown {
+  const ofKitchen = known.get(kitchen) ?? new WeakMap<BreakableOrder, Breakdown>();
+  known.set(kitchen, ofKitchen);
+  const breakdown = ofKitchen.get(order) ?? breakDownAnew(order, kitchen);
+  ofKitchen.set(order, breakdown);
+  return breakdown;
+}
+
+function breakDownAnew(order: BreakableOrder, kitchen: LoadedKitchen): Breakdown {
   const build = kitchen.builds.get(order.build);
   if (!build) throw new Error(`There is no build “${order.build}”.`);
   const { tiers, without, swaps, overrides, choices } = order;
@@ -129,7 +113,15 @@ export function problemOf(situation: Situation): { problem: Problem; stood: stri
     weight: o.weight,
     breakdown: breakdowns.get(o.id)!,
   }));
-  const problem = makeProblem(planned, kitchen.team, kitchen.equipment, kitchen.clock, minute, situation.shared);
+  const problem = makeProblem(
+    planned,
+    kitchen.team,
+    kitchen.equipment,
+    kitchen.clock,
+    minute,
+    situation.shared,
+    kitchen.calendar,
+  );
   const floor = withFloor(problem, situation.states);
   return { ...withWishes(floor.problem, situation.wishes), stood: floor.stood };
 }
@@ -153,104 +145,4 @@ export function componentOf(step: { id: string; role: string | null }, situation
 /** Every step of the situation as the bench knows it. */
 export function brokenSteps(situation: Situation): BrokenStep[] {
   return [...[...situation.breakdowns.values()].flatMap((b) => b.steps), ...situation.shared.steps];
-}
-
-/** Plans are made one after the other: each follows the one before. */
-let queue: Promise<unknown> = Promise.resolve();
-
-export interface HowToReplan {
-  /** Also move neighbours for orders that were late before; else only for what has changed. */
-  helpLate?: boolean;
-  /** The plan to keep to, by its number; else the newest. */
-  like?: number;
-}
-
-/**
- * Plans again around what is so now, keeping to the newest plan, and saves it. Returns null without a kitchen.
- */
-export function replanNow(reason: string, how: HowToReplan = {}): Promise<PlanRow | null> {
-  const next = queue.then(() => replanAndSave(reason, how));
-  queue = next.catch(() => undefined);
-  return next;
-}
-
-const TRIES = 4;
-/** Limits of a re-plan that somebody waits for, and of a first plan. */
-const QUICK = { seconds: 1, rounds: 150 };
-const FIRST = { seconds: 3, rounds: 600 };
-
-async function replanAndSave(reason: string, { helpLate = false, like }: HowToReplan): Promise<PlanRow | null> {
-  const db = await database();
-  for (let attempt = 0; attempt < TRIES; attempt++) {
-    const previous = await readPlan(db);
-    const situation = await loadSituation(db);
-    if (!situation) return null;
-    const old = like === undefined ? previous : await readPlanOf(db, like);
-    const { problem, stood } = problemOf(situation);
-    const limits = previous ? QUICK : FIRST;
-    const { answer, lifted } = await planKindly({ problem, old: (old ?? previous)?.plan ?? null, helpLate, ...limits });
-    if (!answer.ok) throw new Error(answer.problems.map((p) => p.message).join(' '));
-    const saved = await insertPlan(db, {
-      previous: previous?.id ?? 0,
-      madeAt: now(),
-      reason,
-      problem: lifted.problem,
-      plan: answer.plan,
-      ready: answer.ready,
-      stood: [...stood, ...lifted.waits],
-    });
-    if (saved) {
-      tellChanged();
-      return saved;
-    }
-    // Another process planned meanwhile: begin again from its plan.
-  }
-  throw new Error('Others are planning at the same time. Try again in a moment.');
-}
-
-/** A plan, and what had to be given up of what was wanted so that it could be. */
-export interface KindPlan {
-  answer: PlanningAnswer;
-  lifted: { problem: Problem; waits: string[]; pins: string[] };
-}
-
-/**
- * Plans; and where an order that has been begun or has pinned steps would fall out of the plan, gives up first its pins, and
- * then the longest waits after its facts: half a cake is not to vanish from the wall because a part has stood too long.
- */
-export async function planKindly(...[request, desk]: Parameters<typeof planInThread>): Promise<KindPlan> {
-  const answer = await planInThread(request, desk);
-  const without = lostIn(answer, request.problem);
-  // A pinned batch that cannot stand makes every plan impossible: then all pins go.
-  const unpinned = withoutPins(request.problem, (order) => !answer.ok || without.has(order ?? ''));
-  const again = unpinned.pins.length > 0 ? await planInThread({ ...request, problem: unpinned.problem }, desk) : answer;
-  const lost = lostIn(again, unpinned.problem);
-  if (lost.size === 0) return { answer: again, lifted: { ...unpinned, waits: [] } };
-  const fact = new Map(unpinned.problem.steps.map((s) => [s.id, s.placed && lost.has(s.order ?? '')]));
-  const waits = unpinned.problem.waits.filter((w) => w.max !== null && fact.get(w.from)).map((w) => w.id);
-  const lifted = {
-    ...unpinned.problem,
-    waits: unpinned.problem.waits.map((w) => (waits.includes(w.id) ? { ...w, max: null } : w)),
-  };
-  return {
-    answer: await planInThread({ ...request, problem: lifted }, desk),
-    lifted: { problem: lifted, waits, pins: unpinned.pins },
-  };
-}
-
-/** Orders with placed steps that the plan leaves out. */
-function lostIn(answer: PlanningAnswer, problem: Problem): Set<string> {
-  const placed = new Set(problem.steps.filter((s) => s.placed).map((s) => s.order));
-  return new Set(answer.ok ? answer.plan.unplaced.map((u) => u.order).filter((o) => placed.has(o)) : []);
-}
-
-function withoutPins(problem: Problem, goes: (order: string | null) => boolean): { problem: Problem; pins: string[] } {
-  const pins = problem.steps.filter((s) => s.placed?.state === 'pinned' && goes(s.order)).map((s) => s.id);
-  const steps = problem.steps.map((s) => {
-    if (!pins.includes(s.id)) return s;
-    const free = { ...s };
-    delete free.placed;
-    return free;
-  });
-  return { problem: { ...problem, steps }, pins };
 }

@@ -4,6 +4,12 @@ import type { ReactNode } from 'react';
 import { onTheScale } from '../core/measure/show-quantity';
 import { timeOf } from '../core/planner/calendars';
 import type { PullListView } from './pull-list';
+import { FileAnswer } from './shared/file-answer';
+
+/** The pull list as a file. */
+export async function pullListFile(view: PullListView): Promise<FileAnswer> {
+  return new FileAnswer(`pull-list-${view.day}.pdf`, 'application/pdf', await pullListPdf(view), 'inline');
+}
 
 const FAMILY = 'Atkinson';
 let registered = false;
@@ -33,7 +39,7 @@ const styles = StyleSheet.create({
 });
 
 /** A pull list on paper, with boxes to tick; what is ticked on the screen is ticked here. */
-export async function pullListPdf(view: PullListView): Promise<Buffer> {
+async function pullListPdf(view: PullListView): Promise<Buffer> {
   registerFont();
   const { list, clock } = view;
   const ticked = new Set(view.ticked);

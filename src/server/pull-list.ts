@@ -4,9 +4,11 @@ import { database } from '../data/database';
 import { readPlan } from '../data/repositories/plans';
 import { readTicks, setTick } from '../data/repositories/ticks';
 import { now } from './clock';
-import { loadBatches, type BatchesView } from './batches';
-import { brokenSteps, componentOf, loadSituation, servedBy } from './planning';
-import { refuse, type Result } from './result';
+import { batchesView, type BatchesView } from './batches';
+import { brokenSteps, componentOf, servedBy } from './planning';
+import type { Result } from './result';
+import { commit } from './shared/commit';
+import { loadSituation } from './situation';
 
 export interface PullListView {
   kitchen: string;
@@ -55,7 +57,7 @@ export async function loadPullList(date: string | undefined, count: number): Pro
         : `${first.toFormat('ccc d LLL')} – ${first.plus({ days: days - 1 }).toFormat('ccc d LLL')}`,
     list: pullList(works, from!, to!, library, stock),
     ticked: [...(await readTicks(db))],
-    batches: (await loadBatches()) ?? { proposals: [], accepted: [] },
+    batches: batchesView(situation, plan),
   };
 }
 
@@ -65,8 +67,12 @@ function partsOf(date: string) {
 }
 
 /** Ticks one line off, or takes the tick back. */
-export async function tickLine(key: string, ticked: boolean): Promise<Result> {
-  if (typeof key !== 'string' || key.length === 0 || key.length > 200) return refuse('This line is not there.');
-  await setTick(await database(), key, ticked === true, now());
-  return { ok: true };
+export function tickLine(key: string, ticked: boolean): Promise<Result> {
+  return commit(
+    async (tx): Promise<Result> => {
+      await setTick(tx, key, ticked, now());
+      return { ok: true };
+    },
+    { quiet: true },
+  );
 }

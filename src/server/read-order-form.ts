@@ -1,55 +1,44 @@
-import { DateTime } from 'luxon';
-import { ValidationError } from 'yup';
 import { canReplace, type Breakdown } from '../core/breakdown/breakdown';
 import type { Build } from '../core/breakdown/build';
 import { SCHOOLS } from '../core/formula/schools';
-import { orderForm, type OrderForm } from '../core/formats/order-form';
+import type { OrderForm } from '../core/formats/order-form';
+import { clashesOf, clashWords } from '../core/order/allergen-clash';
+import { readPickup } from '../core/order/pickup';
+import { minuteOf, timeOf } from '../core/planner/calendars';
 import { formName, type Form } from '../core/shape/form';
 import type { OrderFields, OrderRow } from '../data/repositories/orders';
-import { now } from './clock';
 import type { LoadedKitchen } from './kitchen';
+import { pickupRule } from './order-rules';
 import { breakDownOrder, type BreakableOrder } from './planning';
 import { refuse, type Result } from './result';
+import { LOOK_AGAIN } from './shared/door';
 import { formsFor } from './sizes';
+
+const WALL_CLOCK = "yyyy-MM-dd'T'HH:mm";
 
 export type ReadForm = { ok: true; fields: OrderFields; breakdown: Breakdown } | Extract<Result, { ok: false }>;
 
-const LOOK_AGAIN = 'Some fields need another look.';
-
-/** Checks what was typed for an order, by the shared schema and against the kitchen, and breaks it down. */
-export async function readOrderForm(
-  input: unknown,
-  kitchen: LoadedKitchen,
-  before: OrderRow | null,
-): Promise<ReadForm> {
-  let form: OrderForm;
-  try {
-    form = await orderForm.validate(input, { abortEarly: false });
-  } catch (error) {
-    if (!(error instanceof ValidationError)) throw error;
-    const fields = Object.fromEntries(error.inner.map((e) => [(e.path ?? '').split('[')[0]!, e.message]));
-    return refuse(LOOK_AGAIN, fields) as ReadForm;
-  }
+/** Checks what was typed for an order against the kitchen, and breaks it down. */
+export function readOrderForm(form: OrderForm, kitchen: LoadedKitchen, before: OrderRow | null): ReadForm {
   const fields: Record<string, string> = {};
-  const pickup = DateTime.fromISO(form.pickup, { zone: kitchen.clock.zone });
-  const wrongPickup = pickupProblem(pickup, before);
-  if (wrongPickup) fields.pickup = wrongPickup;
+  const pickup = pickupOf(form, kitchen, before);
+  if (typeof pickup === 'string') fields.pickup = pickup;
   const build = kitchen.builds.get(form.build);
   if (!build) fields.build = 'There is no such build.';
   const tiers = build ? readTiers(form.size, form.build, kitchen) : null;
   if (build && !tiers) fields.size = 'The kitchen has no tins for this size.';
   const wrongSwap = build ? swapProblem(form.swaps, build, kitchen) : null;
   if (wrongSwap) fields.swaps = wrongSwap;
-  if (!build || !tiers || wrongSwap) return refuse(LOOK_AGAIN, fields) as ReadForm;
+  if (!build || !tiers || wrongSwap) return refuse(LOOK_AGAIN, fields);
 
   const draft = draftOf(form, build, tiers, kitchen, before);
   const breakdown = breakDownOrder(draft, kitchen);
   if (breakdown.cake.portions < form.portions)
     fields.size = `This gives ${breakdown.cake.portions} portions: choose a larger one.`;
-  const clash = breakdown.allergens.filter((a) => form.avoid.includes(a.allergen));
+  const clash = clashesOf(breakdown.allergens, form.avoid as OrderFields['avoid']);
   if (clash.length > 0)
-    fields.avoid = `${build.name} contains ${clash.map((a) => `${a.allergen} (${a.from.join(', ')})`).join('; ')}. Exchange that part, or choose another build.`;
-  if (Object.keys(fields).length > 0) return refuse(LOOK_AGAIN, fields) as ReadForm;
+    fields.avoid = `${build.name} contains ${clashWords(clash)}. Exchange that part, or choose another build.`;
+  if (Object.keys(fields).length > 0 || typeof pickup === 'string') return refuse(LOOK_AGAIN, fields);
 
   const { title, customer, portions, inscription, note } = form;
   const { without, swaps, overrides, choices } = draft;
@@ -57,7 +46,7 @@ export async function readOrderForm(
     ok: true,
     breakdown,
     fields: {
-      ...{ title, customer, pickup: pickup.toJSDate(), portions, build: form.build, tiers, inscription, note },
+      ...{ title, customer, pickup, portions, build: form.build, tiers, inscription, note },
       ...{ avoid: form.avoid as OrderFields['avoid'], without, swaps, overrides, choices },
       versions: versionsOf(breakdown, kitchen, draft.versions),
     },
@@ -102,11 +91,12 @@ function draftOf(
   };
 }
 
-function pickupProblem(pickup: DateTime, before: OrderRow | null): string | null {
-  if (!pickup.isValid) return 'This time does not exist.';
-  if (pickup.toJSDate() <= now() && pickup.toMillis() !== before?.pickup.getTime()) return 'This time has passed.';
-  if (pickup.diff(DateTime.fromJSDate(now()), 'days').days > 120) return 'At most 120 days ahead.';
-  return null;
+/** The instant of the pickup, or what is wrong with it. One that stays as it was may have passed meanwhile. */
+function pickupOf(form: OrderForm, kitchen: LoadedKitchen, before: OrderRow | null): Date | string {
+  if (before && timeOf(minuteOf(before.pickup, kitchen.clock), kitchen.clock).toFormat(WALL_CLOCK) === form.pickup)
+    return before.pickup;
+  const read = readPickup(form.pickup, pickupRule(kitchen));
+  return read.ok ? read.pickup : read.message;
 }
 
 /** Is every exchange of one formula for another of the same purpose? */

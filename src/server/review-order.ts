@@ -4,9 +4,12 @@ import { database } from '../data/database';
 import { readOrder, type OrderRow } from '../data/repositories/orders';
 import { readPlan } from '../data/repositories/plans';
 import { now } from './clock';
-import { loadSituation, planId, planKindly, problemOf, withOrder } from './planning';
+import type { OrderForm } from '../core/formats/order-form';
+import { planKindly } from './plan-kindly';
+import { planId, problemOf, withOrder } from './planning';
 import { readOrderForm } from './read-order-form';
 import { refuse, type Result } from './result';
+import { loadSituation } from './situation';
 import { partsOf, sectionOf, type PartView, type SectionView } from './views/order-view';
 
 /** An order before it is saved: what it is made of, what it brings, and whether it can be ready. */
@@ -24,13 +27,13 @@ export interface OrderReview {
 const TRIAL = { seconds: 1, rounds: 60 };
 
 /** Breaks an order down and plans it on a copy with all others; nothing is saved. */
-export async function reviewOrder(id: number | null, input: unknown): Promise<Result<{ review: OrderReview }>> {
+export async function reviewOrder(id: number | null, form: OrderForm): Promise<Result<{ review: OrderReview }>> {
   const db = await database();
   const situation = await loadSituation(db);
   const plan = await readPlan(db);
   if (!situation) return refuse('There is no kitchen yet.');
   const before = id === null ? null : await readOrder(db, id);
-  const read = await readOrderForm(input, situation.kitchen, before);
+  const read = readOrderForm(form, situation.kitchen, before);
   if (!read.ok) return read;
   const { kitchen } = situation;
   const draft: OrderRow = {

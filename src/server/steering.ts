@@ -11,16 +11,25 @@ import {
   type Wish,
   type Wishes,
 } from '../core/steering/plan-edit';
+import { wishProblem, type Steerable } from '../core/steering/wish-problem';
+import { readPickup } from '../core/order/pickup';
+import { SCHOOLS } from '../core/formula/schools';
 import { database, type Db } from '../data/database';
-import { appendEdit, readEdits } from '../data/repositories/edits';
+import { appendEdit } from '../data/repositories/edits';
 import { appendEvents } from '../data/repositories/events';
 import { readOrder, updateOrder, type OrderRow } from '../data/repositories/orders';
 import { insertPlan, readPlan, type PlanRow } from '../data/repositories/plans';
 import { now } from './clock';
 import { tellChanged } from './live';
-import { breakDownAll, loadSituation, planKindly, problemOf, replanNow, withOrder, type Situation } from './planning';
+import { clashProblem, pickupRule } from './order-rules';
+import type { Kept } from './orders';
+import { planKindly } from './plan-kindly';
+import { breakDownAll, problemOf, withOrder, type Situation } from './planning';
+import { planned } from './replan';
 import { draftOf, type CapacityQuestion } from './capacity';
 import { refuse, type Result } from './result';
+import { commit } from './shared/commit';
+import { loadSituation } from './situation';
 import { EditWords } from './views/edit-words';
 import { wallView, type WallView } from './views/wall-view';
 
@@ -68,10 +77,12 @@ export async function tryOn(
   limits = TRIAL,
   more: OrderRow | null = null,
 ): Promise<Result<{ trial: Trial }>> {
-  const edit = editFor(wishesNow(situation), wanted);
-  const gone = singleEdits(edit).find((e) => e.kind === 'order' && !situation.orders.some((o) => `${o.id}` === e.key));
-  if (gone) return refuse('This order is not on the wall any more.');
+  const read = readWishes(wanted, situation, base);
+  if (!read.ok) return read;
+  const edit = editFor(wishesNow(situation), read.wishes);
   const after = situationAfter(situation, edit);
+  const clash = clashProblem(situation, after);
+  if (clash) return refuse(clash);
   const copy = more ? withOrder(after, more) : after;
   const { problem, stood, lapsed } = problemOf(copy);
   const { answer, lifted } = await planKindly({ problem, old: base.plan, helpLate: true, ...limits }, 'trials');
@@ -91,6 +102,40 @@ export async function tryOn(
   kept.set(trial.id, trial);
   for (const id of [...kept.keys()].slice(0, Math.max(0, kept.size - MOST_KEPT))) kept.delete(id);
   return { ok: true, trial };
+}
+
+/** Wishes whose every name is there, with pickups as instants; or what is wrong with the first that is not so. */
+function readWishes(wanted: Wish[], situation: Situation, base: PlanRow): Result<{ wishes: Wish[] }> {
+  const known = steerable(situation, base);
+  const wishes: Wish[] = [];
+  for (const wish of wanted) {
+    const problem = wishProblem(wish, known);
+    if (problem) return refuse(problem);
+    if (wish.kind !== 'order' || wish.to?.pickup === undefined) {
+      wishes.push(wish);
+      continue;
+    }
+    const read = readPickup(wish.to.pickup, pickupRule(situation.kitchen));
+    if (!read.ok) return refuse(read.message);
+    wishes.push({ ...wish, to: { ...wish.to, pickup: read.pickup.toISOString() } });
+  }
+  return { ok: true, wishes };
+}
+
+function steerable({ kitchen, orders }: Situation, { problem }: PlanRow): Steerable {
+  const answersFor = (o: OrderRow) => {
+    const questions = [...SCHOOLS, ...(kitchen.builds.get(o.build)?.routes ?? [])];
+    return new Map(questions.map((q) => [q.key, q.choices.map((c) => c.key)]));
+  };
+  const partsOf = (o: OrderRow) =>
+    (kitchen.builds.get(o.build)?.components ?? []).map((c) => ({ role: c.role, optional: c.optional ?? false }));
+  return {
+    people: new Set(kitchen.team.map((p) => p.id)),
+    equipment: new Set(kitchen.equipment.map((e) => e.id)),
+    skills: new Set(kitchen.team.flatMap((p) => p.skills)),
+    steps: new Set(problem.steps.map((s) => s.id)),
+    orders: new Map(orders.map((o) => [`${o.id}`, { parts: partsOf(o), answers: answersFor(o) }])),
+  };
 }
 
 /** The wishes, and for every order its answers as they are now, so that an edit knows what it changes. */
@@ -118,87 +163,84 @@ function answersIn(edit: PlanEdit): Map<number, Partial<OrderAnswers>> {
   return touched;
 }
 
-function fieldsOf({ pickup, ...rest }: Partial<OrderAnswers>) {
-  return { ...rest, ...(pickup ? { pickup: new Date(pickup) } : {}) };
+/** The fields of an order that its answers are kept in, and no others. */
+function fieldsOf({ pickup, without, choices }: Partial<OrderAnswers>) {
+  return {
+    ...(pickup !== undefined ? { pickup: new Date(pickup) } : {}),
+    ...(without !== undefined ? { without } : {}),
+    ...(choices !== undefined ? { choices } : {}),
+  };
 }
 
 /** Takes a trial over: its plan as it was shown, or if the plan has changed meanwhile, planned again with the same edit. */
-export async function takeOver(id: string): Promise<Result> {
+export async function takeOver(id: string): Promise<Kept> {
   const trial = trials().kept.get(id);
   if (!trial) return refuse('This trial is too old: try it again.');
   if (trial.supposed) return refuse('Write the order first: a supposed one cannot be made.');
-  const db = await database();
-  const refused = await save(db, { edit: trial.edit, undoes: null, before: trial.base.id });
-  if (refused) return refused;
-  const { base, plan } = trial;
-  const saved = await insertPlan(db, { ...plan, id: undefined, previous: base.id });
-  if (saved) tellChanged();
-  else await replanNow(trial.label, { helpLate: true });
+  const kept = await commit((tx) => save(tx, { edit: trial.edit, undoes: null, before: trial.base.id }));
+  if (!kept.ok) return kept;
   trials().kept.delete(id);
-  return { ok: true };
+  const { base, plan } = trial;
+  const saved = await insertPlan(await database(), { ...plan, id: undefined, previous: base.id });
+  if (saved) tellChanged();
+  return { ok: true, planned: saved ? true : await planned(trial.label, { helpLate: true }) };
 }
 
 /** Makes wishes come true at once, if they can: a pin that cannot be held is refused with the reason. */
-export async function steer(wanted: Wish[]): Promise<Result<{ label: string }>> {
+export async function steer(wanted: Wish[]): Promise<Kept<{ label: string }>> {
   const tried = await tryWishes(wanted);
   if (!tried.ok) return tried;
   const { trial } = tried;
   const failed = wanted.find((w) => (w.kind === 'pin' || w.kind === 'give') && w.to && trial.unpinned.includes(w.key));
   if (failed) return refuse(new EditWords(trial.situation).whyNotHeld(failed, trial));
   const taken = await takeOver(trial.id);
-  return taken.ok ? { ok: true, label: trial.label } : taken;
+  return taken.ok ? { ...taken, label: trial.label } : taken;
 }
 
 /** Takes the last edit back. */
-export async function undoEdit(): Promise<Result> {
+export async function undoEdit(): Promise<Kept> {
   return undoOrRedo('undo');
 }
 
 /** Makes the edit again that was taken back last. */
-export async function redoEdit(): Promise<Result> {
+export async function redoEdit(): Promise<Kept> {
   return undoOrRedo('redo');
 }
 
-async function undoOrRedo(which: 'undo' | 'redo'): Promise<Result> {
-  const db = await database();
-  const made = undoable(await readEdits(db))[which];
-  if (!made) return refuse(which === 'undo' ? 'There is nothing to undo.' : 'There is nothing to do again.');
-  const newest = await readPlan(db);
-  const refused = await save(db, { edit: invertEdit(made.edit), undoes: made.id, before: newest?.id ?? 0 });
-  if (refused) return refused;
-  await replanNow('an edit was taken back', { like: made.before });
-  tellChanged();
+async function undoOrRedo(which: 'undo' | 'redo'): Promise<Kept> {
+  const kept = await commit(async (tx): Promise<Result<{ like: number }>> => {
+    const situation = await loadSituation(tx);
+    const made = undoable(situation?.edits ?? [])[which];
+    if (!situation || !made)
+      return refuse(which === 'undo' ? 'There is nothing to undo.' : 'There is nothing to do again.');
+    const edit = invertEdit(made.edit);
+    const clash = clashProblem(situation, situationAfter(situation, edit));
+    if (clash) return refuse(clash);
+    const newest = await readPlan(tx);
+    const saved = await save(tx, { edit, undoes: made.id, before: newest?.id ?? 0 });
+    return saved.ok ? { ok: true, like: made.before } : saved;
+  });
+  if (!kept.ok) return kept;
+  return { ok: true, planned: await planned('an edit was taken back', { like: kept.like }) };
+}
+
+/** Writes an edit down, and what it changes on orders. */
+async function save(tx: Db, made: Omit<MadeEdit, 'id'>): Promise<Result> {
+  const at = now();
+  await appendEdit(tx, at, made);
+  for (const [id, answers] of answersIn(made.edit)) {
+    const row = await readOrder(tx, id);
+    const open = row?.state === 'open' && (await updateOrder(tx, id, row.version, fieldsOf(answers)));
+    if (!open) return refuse('An order of this change is not open any more.');
+    const from = Object.fromEntries(Object.keys(answers).map((k) => [k, row[k as keyof OrderRow]]));
+    await appendEvents(tx, [{ at, kind: 'order changed', order: id, body: { from, to: answers } }]);
+  }
   return { ok: true };
 }
 
-/** Writes an edit down, and what it changes on orders, in one transaction. */
-async function save(db: Db, made: Omit<MadeEdit, 'id'>): Promise<Result | null> {
-  const at = now();
-  try {
-    await db.transaction(async (tx) => {
-      const inside = tx as Db;
-      await appendEdit(inside, at, made);
-      for (const [id, answers] of answersIn(made.edit)) {
-        const row = await readOrder(inside, id);
-        const open = row?.state === 'open' && (await updateOrder(inside, id, row.version, fieldsOf(answers)));
-        if (!open) throw new Gone();
-        const from = Object.fromEntries(Object.keys(answers).map((k) => [k, row[k as keyof OrderRow]]));
-        await appendEvents(inside, [{ at, kind: 'order changed', order: id, body: { from, to: answers } }]);
-      }
-    });
-    return null;
-  } catch (error) {
-    if (error instanceof Gone) return refuse('An order of this change is not open any more.');
-    throw error;
-  }
-}
-
-/** Thrown inside a transaction, so that nothing of the edit is kept. */
-class Gone extends Error {}
-
 /** What the wall needs to offer undoing. */
-export async function lastEdits(situation: Situation): Promise<{ undo: string | null; redo: string | null }> {
-  const { undo, redo } = undoable(await readEdits(await database()));
+export function lastEdits(situation: Situation): { undo: string | null; redo: string | null } {
+  const { undo, redo } = undoable(situation.edits);
   const words = new EditWords(situation);
   return { undo: undo && words.say(undo.edit), redo: redo && words.say(invertEdit(redo.edit)) };
 }

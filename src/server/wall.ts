@@ -1,6 +1,8 @@
 import { database } from '../data/database';
 import { readPlan } from '../data/repositories/plans';
-import { loadSituation, replanNow, type Situation } from './planning';
+import type { Situation } from './planning';
+import { planTrouble, replan } from './replan';
+import { loadSituation } from './situation';
 import { lastEdits } from './steering';
 import { wallView, type WallView } from './views/wall-view';
 import type { PlanRow } from '../data/repositories/plans';
@@ -10,11 +12,11 @@ export async function loadPlanned(): Promise<{ situation: Situation; plan: PlanR
   const db = await database();
   const situation = await loadSituation(db);
   if (!situation) return null;
-  const plan = (await readPlan(db)) ?? (await replanNow('the first plan'));
+  const plan = (await readPlan(db)) ?? (await replan('the first plan')).plan;
   return plan ? { situation, plan } : null;
 }
 
 export async function loadWall(): Promise<WallView | null> {
   const planned = await loadPlanned();
-  return planned && wallView(planned.situation, planned.plan, await lastEdits(planned.situation));
+  return planned && wallView(planned.situation, planned.plan, lastEdits(planned.situation), planTrouble());
 }

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './journey';
 import { go, step } from './go';
 
 test.describe('an order', () => {

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './journey';
 import { go } from './go';
 
 test('a step is begun and finished with one tap each, the wall shows it, and a tap can be taken back', async ({

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './journey';
 import { go } from './go';
 
 test.describe('the workbench', () => {
@@ -28,7 +28,7 @@ test.describe('the workbench', () => {
     const svg = await (await request.get(`${href}&page=0`)).text();
     expect(svg).toContain('width="210mm"');
     expect((await request.get('/api/templates?calc=panels-box&fields=%7B%22thickness%22%3A%22x%22%7D')).status()).toBe(
-      400,
+      422,
     );
   });
 

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from './journey';
 import { go } from './go';
 
 /** A rung that can still be moved, and whose ladder is on the screen. */

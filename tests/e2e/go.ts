@@ -1,4 +1,4 @@
-import type { Page } from '@playwright/test';
+import type { Page } from './journey';
 
 /** Opens a page and waits until it is alive. */
 export async function go(page: Page, path: string): Promise<void> {

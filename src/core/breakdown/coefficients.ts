@@ -63,4 +63,6 @@ export interface Coefficients {
   readyBefore: number;
   /** An order with less than this to spare is tight. */
   tightBelow: number;
+  /** Days ahead for which orders are taken. */
+  daysAhead: number;
 }

@@ -68,6 +68,7 @@ const ENTRIES: Entry[] = [
   ['leads.heatOven', 'Lead times', 'Heat the oven before', 'min'],
   ['readyBefore', 'Lead times', 'Ready before the pickup', 'min'],
   ['tightBelow', 'Lead times', 'Tight below', 'min'],
+  ['daysAhead', 'Lead times', 'Orders are taken ahead', 'days', 400],
 ];
 
 const MOST = 2000;

@@ -1,5 +1,6 @@
 import { mergeSpans } from '../planner/model';
-import { shiftSpans, type Clock, type WeeklyShift } from '../planner/calendars';
+import type { Clock, WeeklyShift } from '../planner/calendars';
+import { TeamCalendar } from '../planner/team-calendar';
 import type { Equipment, Problem } from '../planner/problem';
 import { collectId, type Breakdown } from './breakdown';
 
@@ -25,16 +26,28 @@ export interface PlannedOrder {
 const BEYOND = 3 * 1440;
 /** What has been begun lies at most this far back. Minutes. */
 const LOOK_BACK = 14 * 1440;
+/** Nothing is planned further ahead, whatever an order says: it comes in when it is nearer. Minutes. */
+const MOST_AHEAD = 400 * 1440;
 
-/** Makes the planning problem from the orders' breakdowns, the team's shifts and the equipment; `shared` batches belong to no order. */
+/** The shifts of a team, made as they are asked for. Worth keeping as long as the team stays as it is. */
+export function calendarOf(team: TeamMember[], clock: Clock): TeamCalendar {
+  return new TeamCalendar(new Map(team.map((p) => [p.id, p])), clock);
+}
+
+/**
+ * Makes the planning problem from the orders' breakdowns, the team's shifts and the equipment; `shared` batches belong to no order.
+ * A calendar that is kept saves turning wall-clock times into minutes anew.
+ */
 export function makeProblem(
-  orders: PlannedOrder[],
+  all: PlannedOrder[],
   team: TeamMember[],
   equipment: Equipment[],
   clock: Clock,
   now: number,
   shared: Pick<Breakdown, 'steps' | 'waits' | 'holds'> = { steps: [], waits: [], holds: [] },
+  calendar: TeamCalendar = calendarOf(team, clock),
 ): Problem {
+  const orders = all.filter((o) => o.pickup <= now + MOST_AHEAD);
   const horizon = Math.max(now, ...orders.map((o) => o.pickup)) + BEYOND;
   return {
     format: 'zest-ladder/problem',
@@ -42,11 +55,9 @@ export function makeProblem(
     origin: clock.origin,
     horizon,
     now,
-    people: team.map(({ id, name, skills, weekly, daysOff }) => ({
-      id,
-      name,
-      skills,
-      shifts: mergeSpans(shiftSpans(weekly, daysOff, now - LOOK_BACK, horizon, clock)),
+    people: team.map(({ id, name, skills }) => ({
+      ...{ id, name, skills },
+      shifts: mergeSpans(calendar.shifts(id, now - LOOK_BACK, horizon)),
     })),
     equipment,
     orders: orders.map(({ id, name, pickup, weight }) => ({ id, name, pickup, weight, collect: collectId(id) })),

@@ -46,6 +46,7 @@ export const startingCoefficients: Coefficients = {
   bowlKilos: 6,
   readyBefore: 20,
   tightBelow: 60,
+  daysAhead: 120,
 };
 
 /** A stored set with the starting value of every figure that it does not have yet. */

@@ -1,4 +1,5 @@
 import { minuteOf, shiftSpans, timeOf } from './calendars';
+import { TeamCalendar } from './team-calendar';
 
 const weekly = [{ weekday: 7, start: '01:00', end: '06:00', breaks: [{ start: '04:00', end: '04:30' }] }];
 
@@ -28,5 +29,22 @@ describe('shifts in minutes', () => {
     const clock = { origin: '2027-03-28T00:00:00Z', zone: 'Europe/London' };
     expect(timeOf(120, clock).toFormat('HH:mm')).toBe('03:00');
     expect(minuteOf(timeOf(777, clock).toJSDate(), clock)).toBe(777);
+  });
+});
+
+describe('a team’s calendar', () => {
+  const day = { start: '06:00', end: '14:00', breaks: [{ start: '10:00', end: '10:30' }] };
+  const everyDay = [1, 2, 3, 4, 5, 6, 7].map((weekday) => ({ weekday, ...day }));
+  const clock = { origin: '2027-03-20T00:00:00Z', zone: 'Europe/London' };
+  const calendar = new TeamCalendar(new Map([['ida', { weekly: everyDay, daysOff: ['2027-03-24'] }]]), clock);
+
+  it('says the same as the shifts made at once, over a change of the clocks', () => {
+    for (const [from, to] of [
+      [0, 20_000],
+      [777, 14_001],
+      [-3000, 5],
+    ] as const)
+      expect(calendar.shifts('ida', from, to)).toEqual(shiftSpans(everyDay, ['2027-03-24'], from, to, clock));
+    expect(calendar.shifts('nobody', 0, 5000)).toEqual([]);
   });
 });

@@ -24,14 +24,15 @@ const PRINTABLE = { width: A4.width - 2 * MARGIN, height: A4.height - 2 * MARGIN
 
 /**
  * Pages with the outlines of panels at 1 : 1, a control bar of 50 mm on each. A panel larger than a page is cut into tiles
- * that overlap by 10 mm; one that fits when turned is turned.
+ * that overlap by 10 mm; one that fits when turned is turned. Of a panel that takes more than `most` pages only the first that is too
+ * many is added.
  */
-export function templatePages(panels: Panel[]): TemplatePage[] {
+export function templatePages(panels: Panel[], most = Infinity): TemplatePage[] {
   return panels.flatMap((panel) => {
     const upright = turned(panel);
     const { width, height } = panelSize(upright);
     const [across, down] = [tiles(width, PRINTABLE.width), tiles(height, PRINTABLE.height)];
-    return Array.from({ length: across * down }, (_, i) =>
+    return Array.from({ length: Math.min(across * down, most + 1) }, (_, i) =>
       page(upright, i % across, Math.floor(i / across), across, down),
     );
   });

@@ -9,7 +9,7 @@ export interface Pin {
 
 /** What can be answered anew on an order while it is planned. */
 export interface OrderAnswers {
-  /** ISO instant. */
+  /** ISO instant; in a wish also a wall-clock time of the kitchen. */
   pickup: string;
   /** Roles of optional components that are left out. */
   without: string[];

@@ -10,7 +10,8 @@ export async function readBatches(db: Db): Promise<BatchRow[]> {
 }
 
 export async function insertBatch(db: Db, row: Pick<BatchRow, 'formula' | 'members' | 'madeAt'>): Promise<number> {
-  const [made] = await db.insert(t.batches).values(row).returning({ id: t.batches.id });
+  const { formula, members, madeAt } = row;
+  const [made] = await db.insert(t.batches).values({ formula, members, madeAt }).returning({ id: t.batches.id });
   return made!.id;
 }
 

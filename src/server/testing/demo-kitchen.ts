@@ -1,6 +1,9 @@
 import { jest } from '@jest/globals';
 import type { Db } from '../../data/database';
 import { openFolder } from '../../data/database';
+import type { PostName } from '../doors';
+import type { Result } from '../result';
+import type { Door } from '../shared/door';
 import { answerQuestion, runPlanningJob, type PlanningRequest, type Question } from '../../workers/planning-job';
 
 const clock = () => performance.now() / 1000;
@@ -13,16 +16,44 @@ const clock = () => performance.now() / 1000;
 export async function openDemoKitchen(name: string): Promise<{ db: Db; close: () => Promise<void> }> {
   process.env.ZEST_CLOCK = '2027-05-20T09:40:00Z';
   process.env.TZ = 'UTC';
-  const opened = openFolder(`memory://${name}`);
-  (globalThis as unknown as { zestDatabase: Promise<Db> }).zestDatabase = opened;
+  process.env.ZEST_LOG ??= 'silent';
+  const { db, close } = await openFolder(`memory://${name}`);
+  (globalThis as unknown as { zestDatabase: Promise<Db> }).zestDatabase = Promise.resolve(db);
   jest.unstable_mockModule('../planner-thread', () => ({
     planInThread: async (request: PlanningRequest) =>
-      runPlanningJob({ ...request, seconds: Math.min(request.seconds, 1.5) }, clock),
+      runPlanningJob({ ...request, seconds: Math.min(request.seconds, 0.5) }, clock),
     askInThread: async (about: string, ask: object) => answerQuestion({ about, ...ask } as Question, clock),
   }));
   const { loadDemo } = await import('../demo');
   const loaded = await loadDemo('UTC');
   if (!loaded.ok) throw new Error(loaded.message);
-  const db = await opened;
-  return { db, close: () => (db as Db & { $client: { close: () => Promise<void> } }).$client.close() };
+  return { db, close };
+}
+
+let sent = 0;
+
+/** Sends something through its door, as the network would: read by its schema, and under a key of its own if it is a write. */
+export async function sendTo(name: PostName, input: unknown, key = `key-of-test-${++sent}`): Promise<Sent> {
+  const { POSTS } = await import('../doors');
+  const { readInput } = await import('../shared/door');
+  const { underKey } = await import('../shared/commit');
+  const door = POSTS[name] as Door;
+  const read = readInput(door, input);
+  if (!read.ok) return read as Sent;
+  const run = () => door.run(read.input) as Promise<Result>;
+  return (door.writes ? underKey({ key, door: name, sent: JSON.stringify(input) }, run) : run()) as Promise<Sent>;
+}
+
+/** What comes back, as a test looks at it. */
+export interface Sent {
+  ok: boolean;
+  message?: string;
+  fields?: Record<string, string>;
+  [answer: string]: unknown;
+}
+
+/** Waits until all planning that taps have asked for has come to its end. */
+export async function plansSettled(): Promise<void> {
+  const { replan } = await import('../replan');
+  await replan('a test waits for it');
 }

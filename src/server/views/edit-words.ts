@@ -26,7 +26,7 @@ export class EditWords {
     const together = [...breath].map(
       ([rest, who]) => `${who.join(' and ')} ${who.length > 1 ? 'work' : 'works'} ${rest}`,
     );
-    return [...others, ...together].join(', ');
+    return [...others, ...together].filter(Boolean).join(', ') || 'plan it again';
   }
 
   /** Who works how much longer; null where an edit takes overtime back. */

@@ -2,6 +2,8 @@ import { durationText } from '../../core/measure/duration-text';
 import { timeOf } from '../../core/planner/calendars';
 import { explainOrder } from '../../core/planner/explain-order';
 import type { PlanRow } from '../../data/repositories/plans';
+import { clashWords } from '../../core/order/allergen-clash';
+import { clashes } from '../order-rules';
 import { planId, type Situation } from '../planning';
 import { shortWhy } from './link-words';
 import type { LadderView } from './wall-view';
@@ -10,16 +12,33 @@ import type { LadderView } from './wall-view';
 export interface Headline {
   tone: 'holds' | 'tight' | 'misses';
   text: string;
-  fix: { label: string; order: number } | { label: string; replan: true } | null;
+  /** An order to open, perhaps with what would help it; or planning again. */
+  fix: { label: string; order: number; help: boolean } | { label: string; replan: true } | null;
   counts: { holds: number; tight: number; misses: number };
 }
 
-export function headlineOf(ladders: LadderView[], plan: PlanRow, situation: Situation): Headline {
+export function headlineOf(
+  ladders: LadderView[],
+  plan: PlanRow,
+  situation: Situation,
+  trouble: string | null = null,
+): Headline {
   const { clock } = situation.kitchen;
   const by = (state: string) => ladders.filter((l) => l.status.state === state);
   const misses = by('misses');
   const tight = by('tight');
   const counts = { misses: misses.length, tight: tight.length, holds: ladders.length - misses.length - tight.length };
+  const [clash] = clashes(situation);
+  if (clash) {
+    const [id, list] = clash;
+    const title = situation.orders.find((o) => o.id === id)!.title;
+    const text = `${title} contains what its eaters must not get: ${clashWords(list)}.`;
+    return { tone: 'misses', text, fix: { label: 'Open it', order: id, help: false }, counts };
+  }
+  if (trouble !== null) {
+    const text = `Planning failed: this plan does not know what was told last. ${trouble}`;
+    return { tone: 'misses', text, fix: { label: 'Plan again', replan: true }, counts };
+  }
   const overdue = ladders.flatMap((l) => l.rungs.filter((r) => r.state === 'overdue').map((r) => ({ r, l })));
   if (overdue.length > 0) {
     const { r, l } = overdue.sort((a, b) => a.r.start - b.r.start)[0]!;
@@ -31,7 +50,7 @@ export function headlineOf(ladders: LadderView[], plan: PlanRow, situation: Situ
   if (worst) {
     const why = shortWhy(explainOrder(plan.problem, plan.plan, planId(worst.order)) ?? [], situation);
     const text = `${worst.title} misses its pickup by ${durationText(late(worst))}${why ? `: ${why}` : ''}.`;
-    return { tone: 'misses', text, fix: { label: 'See what would help', order: worst.order }, counts };
+    return { tone: 'misses', text, fix: { label: 'See what would help', order: worst.order, help: true }, counts };
   }
   if (tight[0]) {
     const { status, title, order } = tight[0];
@@ -39,7 +58,7 @@ export function headlineOf(ladders: LadderView[], plan: PlanRow, situation: Situ
     return {
       tone: 'tight',
       text: `${title} has ${spare} to spare: let nothing slip there.`,
-      fix: { label: 'Open it', order },
+      fix: { label: 'Open it', order, help: false },
       counts,
     };
   }

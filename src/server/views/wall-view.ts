@@ -115,6 +115,7 @@ export function wallView(
   situation: Situation,
   plan: PlanRow,
   edits: WallView['edits'] = { undo: null, redo: null },
+  trouble: string | null = null,
 ): WallView {
   const { kitchen, minute } = situation;
   const placed = new Map(plan.plan.steps.map((s) => [s.id, s]));
@@ -126,7 +127,7 @@ export function wallView(
     kitchen: kitchen.rows.kitchen.name,
     clock: kitchen.clock,
     minute,
-    headline: headlineOf(ladders, plan, situation),
+    headline: headlineOf(ladders, plan, situation, trouble),
     ladders,
     hands: kitchen.rows.people.map((p) => ({
       id: p.id,

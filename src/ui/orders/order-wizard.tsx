@@ -69,9 +69,10 @@ export function OrderWizard({ id, version, title, form }: OrderWizardProps) {
   /** Shows what the server found wrong beside its field, on the step that holds it. */
   const refused = (message: string, fields: Record<string, string> = {}) => {
     setProblem(message);
-    for (const [field, text] of Object.entries(fields))
-      setError(field as FieldPath<OrderForm>, { type: 'server', message: text });
-    const wrong = STEPS.findIndex((s) => s.fields.some((f) => f in fields));
+    // What is wrong within a list is shown beside the list.
+    const named = new Map(Object.entries(fields).map(([field, text]) => [field.split('.')[0]!, text]));
+    for (const [field, text] of named) setError(field as FieldPath<OrderForm>, { type: 'server', message: text });
+    const wrong = STEPS.findIndex((s) => s.fields.some((f) => named.has(f)));
     if (wrong >= 0) setStep(wrong);
   };
 

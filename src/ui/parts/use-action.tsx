@@ -7,17 +7,20 @@ import { useState, useTransition, type ReactNode } from 'react';
 import type { Result } from '@/server/result';
 
 const LOST = 'The kitchen’s server did not answer. Nothing was lost that had been confirmed; try again.';
+const LATER = 'It is kept, but not planned yet: the plan that you see does not know of it.';
+
+type Done = Result<{ planned?: boolean }>;
 
 /** Runs one change on the server: busy while it runs, and says in words what went wrong. */
-export function useAction(): { busy: boolean; run: (action: () => Promise<Result>) => void; message: ReactNode } {
+export function useAction(): { busy: boolean; run: (action: () => Promise<Done>) => void; message: ReactNode } {
   const router = useRouter();
   const [busy, start] = useTransition();
   const [problem, setProblem] = useState<string | null>(null);
-  const run = (action: () => Promise<Result>) =>
+  const run = (action: () => Promise<Done>) =>
     start(async () => {
       try {
         const result = await action();
-        setProblem(result.ok ? null : result.message);
+        setProblem(result.ok ? (result.planned === false ? LATER : null) : result.message);
       } catch {
         setProblem(LOST);
       }

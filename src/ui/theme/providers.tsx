@@ -8,13 +8,15 @@ import GlobalStyles from '@mui/material/GlobalStyles';
 import { ThemeProvider } from '@mui/material/styles';
 import { LocalizationProvider } from '@mui/x-date-pickers/LocalizationProvider';
 import { AdapterLuxon } from '@mui/x-date-pickers/AdapterLuxon';
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { cssVariables, dark, light } from './palette';
 import { theme } from './theme';
 
-export function Providers({ children }: { children: ReactNode }) {
+export function Providers({ nonce, children }: { nonce: string | undefined; children: ReactNode }) {
+  // The page was allowed its styles under its first nonce; a refresh brings another.
+  const [first] = useState(nonce);
   return (
-    <AppRouterCacheProvider options={{ enableCssLayer: true }}>
+    <AppRouterCacheProvider options={{ enableCssLayer: true, nonce: first }}>
       <ThemeProvider theme={theme} defaultMode="system">
         <CssBaseline />
         <GlobalStyles

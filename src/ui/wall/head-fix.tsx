@@ -21,7 +21,7 @@ export function HeadFix({
   replan: ReturnType<typeof useAction>;
 }) {
   const { fix } = headline;
-  const late = headline.tone === 'misses' && fix && 'order' in fix ? fix.order : null;
+  const late = fix && 'order' in fix && fix.help ? fix.order : null;
   const help = useHelp(late, plan);
   const take = useOwnAction();
   if (!fix) return null;

@@ -74,7 +74,8 @@ export function WhatIfFields({
       more: () => ({ text: `One more: ${named.name}`, wish: { kind: 'more', key: who, to: 1 } }),
       pickup: () => ({
         text: `${named.name} at ${at(from).toFormat('ccc HH:mm')}`,
-        wish: { kind: 'order', key: who, to: { pickup: at(from).toISO()! } },
+        // As it was typed: the server knows the clock changes, and says so.
+        wish: { kind: 'order', key: who, to: { pickup: from } },
       }),
     };
     onSuppose(supposed[kind]());

@@ -110,6 +110,9 @@ function Calculator({
     let gone = false;
     const timer = setTimeout(() => {
       calculateAction(calculator.name, JSON.parse(asked))
+        .then((r): CalculationAnswer =>
+          r.ok || 'problems' in r ? r : { ok: false, problems: [{ path: '', message: r.message }] },
+        )
         .catch(() => LOST)
         .then((result) => {
           if (!gone) setAnswer({ for: asked, result });

@@ -1,11 +1,12 @@
 import type { Metadata } from 'next';
+import { firstOf } from '@/server/shared/first-of';
 import { loadWorkbench } from '@/server/calculators';
 import { EmptyKitchen } from '@/ui/parts/empty';
 import { WorkbenchPage } from '@/ui/workbench/workbench-page';
 
 export const metadata: Metadata = { title: 'Workbench' };
 
-export default async function Page({ searchParams }: { searchParams: Promise<{ calc?: string }> }) {
+export default async function Page({ searchParams }: { searchParams: Promise<Record<string, unknown>> }) {
   const view = await loadWorkbench();
-  return view ? <WorkbenchPage view={view} wanted={(await searchParams).calc ?? null} /> : <EmptyKitchen />;
+  return view ? <WorkbenchPage view={view} wanted={firstOf((await searchParams).calc) ?? null} /> : <EmptyKitchen />;
 }

@@ -1,5 +1,4 @@
-import { buildsToAsk } from '@/server/capacity';
+import { GETS } from '@/server/doors';
+import { answerGet } from '@/server/shared/http';
 
-export async function GET(): Promise<Response> {
-  return Response.json(await buildsToAsk());
-}
+export const GET = answerGet('builds', GETS.builds);

@@ -1,5 +1,4 @@
-import { loadChances } from '@/server/chances';
+import { GETS } from '@/server/doors';
+import { answerGet } from '@/server/shared/http';
 
-export async function GET(): Promise<Response> {
-  return Response.json(await loadChances());
-}
+export const GET = answerGet('chances', GETS.chances);

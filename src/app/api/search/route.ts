@@ -1,5 +1,4 @@
-import { loadSearch } from '@/server/search';
+import { GETS } from '@/server/doors';
+import { answerGet } from '@/server/shared/http';
 
-export async function GET(): Promise<Response> {
-  return Response.json(await loadSearch());
-}
+export const GET = answerGet('search', GETS.search);

@@ -1,12 +1,13 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
+import { decoded } from '@/server/shared/first-of';
 import { loadBench } from '@/server/bench';
 import { BenchPage } from '@/ui/bench/bench-page';
 
 export const metadata: Metadata = { title: 'Bench' };
 
 export default async function OneBenchPage({ params }: { params: Promise<{ person: string }> }) {
-  const view = await loadBench(decodeURIComponent((await params).person));
+  const view = await loadBench(decoded((await params).person));
   if (!view) notFound();
   return <BenchPage view={view} />;
 }

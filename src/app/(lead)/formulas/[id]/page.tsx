@@ -1,5 +1,6 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
+import { firstOf } from '@/server/shared/first-of';
 import { loadFormula } from '@/server/formula-pages';
 import { FormulaPage } from '@/ui/formulas/formula-page';
 
@@ -10,9 +11,9 @@ export default async function OneFormulaPage({
   searchParams,
 }: {
   params: Promise<{ id: string }>;
-  searchParams: Promise<{ version?: string }>;
+  searchParams: Promise<Record<string, unknown>>;
 }) {
-  const { version } = await searchParams;
+  const version = firstOf((await searchParams).version);
   const view = await loadFormula((await params).id, version === undefined ? null : Number(version));
   if (!view) notFound();
   return <FormulaPage key={view.version} view={view} />;

@@ -1,11 +1,18 @@
 import type { Metadata } from 'next';
-import { loadOrderForm, type OrderDraft } from '@/server/order-pages';
+import { firstOf } from '@/server/shared/first-of';
+import { loadOrderForm } from '@/server/order-pages';
 import { EmptyKitchen } from '@/ui/parts/empty';
 import { OrderWizard } from '@/ui/orders/order-wizard';
 
 export const metadata: Metadata = { title: 'New order' };
 
-export default async function NewOrderPage({ searchParams }: { searchParams: Promise<OrderDraft> }) {
-  const loaded = await loadOrderForm(null, await searchParams);
+export default async function NewOrderPage({ searchParams }: { searchParams: Promise<Record<string, unknown>> }) {
+  const asked = await searchParams;
+  const loaded = await loadOrderForm(null, {
+    build: firstOf(asked.build),
+    portions: firstOf(asked.portions),
+    pickup: firstOf(asked.pickup),
+    size: firstOf(asked.size),
+  });
   return loaded ? <OrderWizard id={null} {...loaded} /> : <EmptyKitchen />;
 }

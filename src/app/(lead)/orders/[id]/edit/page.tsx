@@ -7,7 +7,7 @@ export const metadata: Metadata = { title: 'Change order' };
 
 export default async function EditOrderPage({ params }: { params: Promise<{ id: string }> }) {
   const id = Number((await params).id);
-  const loaded = Number.isSafeInteger(id) && id > 0 && id < 2_000_000_000 ? await loadOrderForm(id) : null;
+  const loaded = await loadOrderForm(id);
   if (!loaded) notFound();
   return <OrderWizard id={id} {...loaded} />;
 }

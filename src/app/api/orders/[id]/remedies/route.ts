@@ -1,5 +1,4 @@
-import { helpFor } from '@/server/remedies';
+import { GETS } from '@/server/doors';
+import { answerGet } from '@/server/shared/http';
 
-export async function GET(_: Request, { params }: { params: Promise<{ id: string }> }): Promise<Response> {
-  return Response.json(await helpFor(Number((await params).id)));
-}
+export const GET = answerGet('remedies', GETS.remedies);

@@ -1,0 +1,70 @@
+import type { Wish } from './plan-edit';
+
+/** What a wish may name. */
+export interface Steerable {
+  /** Ids of people and items, and skills that somebody on the team has. */
+  people: ReadonlySet<string>;
+  equipment: ReadonlySet<string>;
+  skills: ReadonlySet<string>;
+  steps: ReadonlySet<string>;
+  /** Of each open order: its parts, and its questions with their answers. By number. */
+  orders: ReadonlyMap<
+    string,
+    { parts: readonly { role: string; optional: boolean }[]; answers: ReadonlyMap<string, readonly string[]> }
+  >;
+}
+
+/** Whom or what a wish names that is not there, or what it asks that cannot be; null where it can be tried. */
+export function wishProblem(wish: Wish, known: Steerable): string | null {
+  const stranger = (ids: readonly string[]) =>
+    ids.some((id) => !known.people.has(id)) ? 'There is nobody of that name.' : null;
+  const nothing = (ids: readonly string[]) =>
+    ids.some((id) => !known.equipment.has(id)) ? 'There is no such thing in the kitchen.' : null;
+  const twice = (ids: readonly string[]) => (new Set(ids).size < ids.length ? 'Something is named twice.' : null);
+  // What is taken back may be gone by now.
+  if (wish.to === null) return null;
+  switch (wish.kind) {
+    case 'pin':
+      return noStep(wish.key, known) ?? stranger(wish.to.people) ?? nothing(wish.to.equipment) ?? twice(wish.to.people);
+    case 'give':
+      return noStep(wish.key, known) ?? stranger(wish.to) ?? twice(wish.to);
+    case 'away':
+    case 'longer':
+      return stranger([wish.key]);
+    case 'lend':
+      return (
+        stranger([wish.key]) ??
+        twice(wish.to) ??
+        (wish.to.some((s) => !known.skills.has(s)) ? 'Nobody on the team has this skill.' : null)
+      );
+    case 'closed':
+    case 'more':
+      return nothing([wish.key]);
+    case 'order':
+      return orderProblem(wish.key, wish.to, known) ?? twice(wish.to.without ?? []);
+  }
+}
+
+function noStep(id: string, known: Steerable): string | null {
+  return known.steps.has(id) ? null : 'This step is not in the plan any more.';
+}
+
+function orderProblem(
+  key: string,
+  { without = [], choices = {} }: { without?: string[]; choices?: Record<string, string> },
+  known: Steerable,
+): string | null {
+  const order = known.orders.get(key);
+  if (!order) return 'This order is not on the wall any more.';
+  for (const role of without) {
+    const part = order.parts.find((p) => p.role === role);
+    if (!part) return 'There is no such part in this cake.';
+    if (!part.optional) return 'This part cannot be left out: the cake would not be whole.';
+  }
+  for (const [question, answer] of Object.entries(choices)) {
+    const answers = order.answers.get(question);
+    if (!answers) return 'There is no such question for this cake.';
+    if (!answers.includes(answer)) return 'There is no such answer.';
+  }
+  return null;
+}

@@ -1,0 +1,80 @@
+import { array, lazy, mixed, number, object, string, type Schema } from 'yup';
+import type { Wish, WishKind } from './plan-edit';
+
+/** A name or an id of somebody, something or some step. */
+const id = string().max(120, 'At most 120 letters.').required();
+const ids = (most: number) => array().of(id).max(most, `At most ${most}.`).required();
+
+/** Minutes after the origin; some years either way are a slip of the finger. */
+const minute = number()
+  .typeError('Minutes, a number.')
+  .integer('Whole minutes.')
+  .min(-2_000_000)
+  .max(2_000_000)
+  .required();
+const span = array()
+  .of(minute)
+  .length(2, 'A span has a start and an end.')
+  .test('order', 'It ends before it starts.', (s) => !s || s.length !== 2 || s[1]! > s[0]!)
+  .required();
+const spans = array().of(span).max(60, 'At most 60 spans.').required();
+
+const pin = object({ start: minute, people: ids(12), equipment: ids(24) }).noUnknown(
+  'A pin has a start, people and equipment.',
+);
+
+/** Answers by school or route. */
+const answers = mixed<Record<string, string>>((x): x is Record<string, string> => {
+  if (typeof x !== 'object' || x === null || Array.isArray(x)) return false;
+  const entries = Object.entries(x);
+  return entries.length <= 60 && entries.every(([k, v]) => k.length <= 80 && typeof v === 'string' && v.length <= 80);
+}).typeError('Answers are words by question.');
+
+const orderAnswers = object({
+  pickup: string().max(40, 'This is no time.').optional(),
+  without: array().of(id).max(60, 'At most 60 parts.').optional(),
+  choices: answers.optional(),
+})
+  .noUnknown('Only pickup, without and choices of an order can be steered.')
+
+  .test('some', 'Nothing of the order is changed.', (x) => Object.values(x ?? {}).some((v) => v !== undefined));
+
+const VALUES: Record<WishKind, Schema> = {
+  pin: pin.nullable(),
+  give: ids(12).min(1, 'To whom?').nullable(),
+  away: spans.nullable(),
+  longer: spans.nullable(),
+  lend: ids(24).nullable(),
+  closed: spans.nullable(),
+  more: number()
+    .typeError('How many more? A number.')
+    .integer()
+    .min(1, 'At least one.')
+    .max(20, 'At most 20.')
+    .nullable(),
+  order: orderAnswers.required('An order’s answers cannot be taken away.'),
+};
+
+const isKind = (x: unknown): x is WishKind => typeof x === 'string' && Object.hasOwn(VALUES, x);
+
+/** One wish as it comes in: its kind, whom it is about, and the value for that kind, with nothing beside. */
+const wish = lazy((value: unknown) => {
+  const kind = (value as { kind?: unknown } | null)?.kind;
+  const kinds = Object.keys(VALUES);
+  return object({
+    kind: string()
+      .oneOf(kinds, `It is one of ${kinds.join(', ')}.`)
+      .required(),
+    key: id,
+    to: isKind(kind) ? VALUES[kind].defined() : mixed(),
+  })
+    .noUnknown('A wish has a kind, a key and a value.')
+
+    .required();
+});
+
+/** A list of wishes as they come in; read it strictly. What the values mean, `wishProblem` asks. */
+export const wishList = array()
+  .of(wish as unknown as Schema<Wish>)
+  .max(50, 'At most 50 at once.')
+  .required() as unknown as Schema<Wish[]>;

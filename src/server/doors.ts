@@ -1,0 +1,224 @@
+import { array, mixed, number, object, string } from 'yup';
+import { formulaForm } from '../core/formats/formula-form';
+import { orderForm } from '../core/formats/order-form';
+import { COUNTRIES } from '../core/measure/units';
+import { wishList } from '../core/steering/wish-schema';
+import { acceptBatch, splitBatch } from './batches';
+import { runCalculator } from './calculators';
+import { buildsToAsk, canWeTake } from './capacity';
+import { changePart, type PartChange } from './change-part';
+import { loadChances } from './chances';
+import { loadDemo } from './demo';
+import { extendStep, finishStep, MOST_EXTENSION, startStep, takeBackStep } from './floor';
+import { exportFormula, LARGEST_RECIPES, readRecipeFile, saveFormula } from './formulas';
+import { saveKitchen, saveReading } from './kitchen-settings';
+import { shapeChoices, sizeChoices } from './order-pages';
+import { bringBack, changeOrder, handOver, leaveOut, takeOrder } from './orders';
+import { panelFile } from './panel-template';
+import { loadPullList, tickLine } from './pull-list';
+import { pullListFile } from './pull-list-pdf';
+import { helpFor } from './remedies';
+import { planned } from './replan';
+import { refuse } from './result';
+import { reviewOrder } from './review-order';
+import { loadSearch } from './search';
+import { asking, writing, type Door } from './shared/door';
+import {
+  anything,
+  flag,
+  nothing,
+  numbersByKey,
+  optionalText,
+  order,
+  roles,
+  rowId,
+  shortId,
+  version,
+  wordsByKey,
+} from './shared/fields';
+import { loadMove, loadStep } from './steps';
+import { redoEdit, steer, takeOver, tryWhatIf, undoEdit } from './steering';
+
+const question = object({
+  build: shortId,
+  portions: number().typeError('How many portions? A number.').required('How many portions?'),
+  pickup: string().max(40, 'This is no time.').required('When is it collected?'),
+});
+const checkAnswer = object({
+  holds: mixed<true>().oneOf([true], 'Does it hold?').required(),
+  value: number().optional(),
+});
+const reading = object({
+  weight: mixed<'g' | 'oz'>().oneOf(['g', 'oz'], 'g or oz.').required(),
+  volume: mixed<'ml' | 'cups'>().oneOf(['ml', 'cups'], 'ml or cups.').required(),
+  temperature: mixed<'C' | 'F' | 'gas'>().oneOf(['C', 'F', 'gas'], 'C, F or gas.').required(),
+  length: mixed<'cm' | 'in'>().oneOf(['cm', 'in'], 'cm or in.').required(),
+  country: mixed<(typeof COUNTRIES)[number]>()
+    .oneOf([...COUNTRIES], 'This country’s cups are not known.')
+    .required(),
+});
+const partChange = object({
+  kind: string().oneOf(['formula', 'amount', 'choice', 'newest formulas'], 'This cannot be changed.').required(),
+  role: string()
+    .max(120)
+    .when('kind', { is: (k: string) => k === 'formula' || k === 'amount', then: (s) => s.required('Which part?') }),
+  key: string()
+    .max(120)
+    .when('kind', { is: 'choice', then: (s) => s.required('Which question?') }),
+  formula: string()
+    .max(120)
+    .nullable()
+    .when('kind', { is: 'formula', then: (s) => s.defined('Which formula?') }),
+  grams: number()
+    .typeError('Grams, a number.')
+    .nullable()
+    .when('kind', { is: 'amount', then: (s) => s.defined('How many grams?') }),
+  choice: string()
+    .max(120)
+    .nullable()
+    .when('kind', { is: 'choice', then: (s) => s.defined('Which answer?') }),
+});
+
+/**
+ * Every way in by which something is sent (`POST /api/do/NAME`). Their names are addresses: they stay as they are from one build to
+ * the next, so that a tablet that was opened before an update goes on.
+ */
+export const POSTS = {
+  'load-demo': writing(nothing, () => loadDemo()),
+  replan: writing(nothing, async () =>
+    (await planned('the lead asked for it', { helpLate: true }))
+      ? { ok: true }
+      : refuse('Planning did not come to an end: the newest plan stands as it was.'),
+  ),
+  steer: writing(
+    object({ wanted: wishList }),
+    ({ wanted }) => (wanted.length > 0 ? steer(wanted) : Promise.resolve(refuse('Nothing is asked for.'))),
+    { strict: true },
+  ),
+  'take-over': writing(object({ trial: shortId }), ({ trial }) => takeOver(trial)),
+  undo: writing(nothing, () => undoEdit()),
+  redo: writing(nothing, () => redoEdit()),
+  'take-order': writing(orderForm, (form) => takeOrder(form)),
+  'change-order': writing(orderForm.shape(order), ({ id, version: opened, ...form }) => changeOrder(id, opened, form)),
+  'leave-out': writing(object({ ...order, without: roles }), (x) => leaveOut(x.id, x.version, x.without)),
+  'hand-over': writing(object(order), (x) => handOver(x.id, x.version)),
+  'bring-back': writing(object(order), (x) => bringBack(x.id, x.version)),
+  'start-step': writing(object({ step: shortId, person: shortId }), (x) => startStep(x.step, x.person)),
+  'finish-step': writing(object({ step: shortId, answer: checkAnswer.default(undefined).optional() }), (x) =>
+    finishStep(x.step, x.answer),
+  ),
+  'extend-step': writing(
+    object({
+      step: shortId,
+      minutes: number().typeError('Minutes, a number.').integer().min(1).max(MOST_EXTENSION).required(),
+    }),
+    (x) => extendStep(x.step, x.minutes),
+  ),
+  'take-back-step': writing(object({ step: shortId }), (x) => takeBackStep(x.step)),
+  'change-part': writing(object({ ...order, change: partChange.required() }), (x) =>
+    changePart(x.id, x.version, x.change as PartChange),
+  ),
+  'save-formula': writing(
+    formulaForm.shape({ id: string().max(120).nullable().defined('This is missing.'), version }),
+    ({ id, version: opened, ...form }) => saveFormula(id, opened, form),
+  ),
+  'accept-batch': writing(
+    object({
+      members: array()
+        .of(object({ order: shortId, role: shortId }))
+        .max(60, 'At most 60 members.')
+        .required(),
+    }),
+    ({ members }) => acceptBatch(members),
+  ),
+  'split-batch': writing(object({ id: rowId }), ({ id }) => splitBatch(id)),
+  tick: writing(
+    object({
+      key: string().min(1).max(200, 'This line is not there.').required('This line is not there.'),
+      ticked: flag,
+    }),
+    (x) => tickLine(x.key, x.ticked),
+  ),
+  'save-kitchen': writing(
+    object({
+      version,
+      change: object({
+        figures: numbersByKey().typeError('Figures are numbers by name.').optional(),
+        choices: wordsByKey().typeError('Answers are words by question.').optional(),
+        reading: reading.default(undefined).optional(),
+      }).required(),
+    }),
+    (x) => saveKitchen(x.version, x.change),
+  ),
+  'save-reading': writing(
+    object({ person: shortId, reading: reading.nullable().default(undefined).defined('This is missing.') }),
+    (x) => saveReading(x.person, x.reading),
+  ),
+  'review-order': asking(orderForm.shape({ id: rowId.nullable().defined('This is missing.') }), ({ id, ...form }) =>
+    reviewOrder(id, form),
+  ),
+  'can-we-take': asking(question, (x) => canWeTake(x)),
+  'try-what-if': asking(
+    object({ wanted: wishList, order: question.nullable().default(undefined).optional() }),
+    (x) => tryWhatIf(x.wanted, x.order ?? null),
+    { strict: true },
+  ),
+  calculate: asking(object({ name: shortId, input: anything }), (x) => runCalculator(x.name, x.input)),
+  'read-recipes': asking(
+    object({
+      name: string().max(300, 'This name is too long.').required('This is missing.'),
+      content: string().max(LARGEST_RECIPES, 'This file is too large for recipes.').required('This file is empty.'),
+      country: string().max(40).required('This is missing.'),
+    }),
+    (x) => readRecipeFile(x.name, x.content, x.country),
+    { most: 3 * LARGEST_RECIPES },
+  ),
+} satisfies Record<string, Door>;
+
+const portions = number()
+  .typeError('How many portions? A number.')
+  .integer()
+  .min(1, 'At least one.')
+  .max(400, 'At most 400.')
+  .required('How many portions?');
+const NO_STEP = 'This step is not in the plan any more.';
+
+/** Every way in by which something is asked by its address. */
+export const GETS = {
+  builds: asking(nothing, () => buildsToAsk()),
+  chances: asking(nothing, () => loadChances()),
+  search: asking(nothing, () => loadSearch()),
+  sizes: asking(object({ portions, build: optionalText(120) }), async (x) =>
+    x.build === undefined ? await shapeChoices(x.portions) : await sizeChoices(x.build, x.portions),
+  ),
+  step: asking(object({ id: shortId }), ({ id }) => loadStep(id), { none: NO_STEP }),
+  'step-move': asking(object({ id: shortId }), ({ id }) => loadMove(id), { none: NO_STEP }),
+  remedies: asking(object({ id: rowId }), ({ id }) => helpFor(id)),
+  'formula-export': asking(
+    object({ id: shortId, as: optionalText(10) }),
+    (x) => exportFormula(x.id, x.as === 'csv' ? 'csv' : 'json'),
+    { none: 'There is no such formula.' },
+  ),
+  'pull-list': asking(
+    object({ day: optionalText(40), days: optionalText(10) }),
+    async (x) => {
+      const view = await loadPullList(x.day, Number(x.days ?? 1));
+      return view && pullListFile(view);
+    },
+    { none: 'There is no plan yet.' },
+  ),
+  templates: asking(
+    object({
+      calc: shortId,
+      fields: optionalText(20_000),
+      page: number().typeError('Which page? A number.').integer().min(0).max(10_000).optional(),
+    }),
+    (x) => panelFile(x.calc, x.fields ?? '{}', x.page ?? null),
+  ),
+} satisfies Record<string, Door>;
+
+export type PostName = keyof typeof POSTS;
+type PostDoor<K extends PostName> = (typeof POSTS)[K];
+/** What a door takes, and what it answers. */
+export type Sent<K extends PostName> = Parameters<PostDoor<K>['run']>[0];
+export type Answered<K extends PostName> = Awaited<ReturnType<PostDoor<K>['run']>>;

@@ -1,0 +1,127 @@
+import { createHash } from 'node:crypto';
+import { refuse, type Result } from '../result';
+import { hostAllowed, sameSite } from './allowed-hosts';
+import { underKey } from './commit';
+import { readInput, type Door } from './door';
+import { FileAnswer } from './file-answer';
+import { decoded } from './first-of';
+import { log } from './log';
+import { readSettings } from './settings';
+
+/** Keys are chosen by who sends: random, so that no two writes ever share one. */
+const KEY = /^[\w-]{8,80}$/;
+
+const { hosts } = readSettings(process.env).settings;
+
+/** Next.js leaves the parts of an address out where it has none. */
+type Context = { params: Promise<Record<string, string | string[]> | undefined> };
+type Refusal = Extract<Result, { ok: false }>;
+
+const say = (status: number, message: string) => Response.json(refuse(message) satisfies Refusal, { status });
+
+/** Answers what is sent to one of these doors: `{…}` as JSON, and for a write its key in the header `Idempotency-Key`. */
+export function answerPosts(doors: Record<string, Door>) {
+  return async (request: Request, { params }: Context): Promise<Response> => {
+    const name = (await params)?.door;
+    const door = typeof name === 'string' && Object.hasOwn(doors, name) ? doors[name]! : null;
+    if (!door) return say(404, 'There is no such door.');
+    if (!hostAllowed(request.headers.get('host'), hosts))
+      return say(421, 'This server is not known by that name: whoever runs it can add it to ZEST_HOSTS.');
+    if (!sameSite(request.headers)) return say(403, 'Only the pages of this server may do this.');
+    if (!/^application\/json\b/i.test(request.headers.get('content-type') ?? ''))
+      return say(415, 'This must be sent as application/json.');
+    const key = request.headers.get('idempotency-key') ?? '';
+    if (door.writes && !KEY.test(key))
+      return say(
+        400,
+        'A write needs a key of its own in the header Idempotency-Key: 8 to 80 letters, digits and dashes.',
+      );
+    const text = await readText(request, door.most);
+    if (text === null) return say(413, `This is more than can be sent here (${Math.round(door.most / 1000)} kB).`);
+    let sent: unknown;
+    try {
+      sent = JSON.parse(text);
+    } catch {
+      return say(400, 'This is no JSON.');
+    }
+    return open(name as string, door, sent, (run) =>
+      door.writes ? underKey({ key, door: name as string, sent: digest(text) }, run as () => Promise<Result>) : run(),
+    );
+  };
+}
+
+/** Answers a question that an address asks: its own parts and its query are the input. */
+export function answerGet(name: string, door: Door) {
+  return async (request: Request, context: Context): Promise<Response> => {
+    const query = new URL(request.url).searchParams;
+    // Of what is named twice the first counts, as in every form.
+    const asked = Object.fromEntries([...query.keys()].map((k) => [k, query.get(k)!]));
+    const own = Object.entries((await context.params) ?? {}).map(([k, v]) => [k, decoded(String(v))]);
+    return open(name, door, { ...asked, ...Object.fromEntries(own) }, (run) => run());
+  };
+}
+
+async function open(
+  name: string,
+  door: Door,
+  sent: unknown,
+  around: (run: () => Promise<unknown>) => Promise<unknown>,
+): Promise<Response> {
+  const begun = performance.now();
+  try {
+    const read = readInput(door, sent);
+    if (!read.ok) return Response.json(read, { status: 422 });
+    const answer = await around(() => door.run(read.input));
+    if (answer === null && door.none !== null) return say(404, door.none);
+    if (answer instanceof FileAnswer) return answer.respond();
+    const refused = (answer as Result | null)?.ok === false;
+    log.debug({ door: name, refused, ms: Math.round(performance.now() - begun) }, 'answered');
+    return Response.json(answer, { status: refused ? 422 : 200 });
+  } catch (error) {
+    const { status, message } = troubleOf(error);
+    log.error({ err: error, door: name, sent: JSON.stringify(sent).slice(0, 2000) }, 'a door failed');
+    return say(status, message);
+  }
+}
+
+/** What a failure is in words: of the disk, of the database, or of ours. */
+function troubleOf(error: unknown): { status: number; message: string } {
+  const text = errorTexts(error);
+  if (/ENOSPC|No space left|disk full|53100/i.test(text))
+    return { status: 507, message: 'The disk is full: nothing of this was kept. Make room, then send it again.' };
+  if (/ECONNREFUSED|ECONNRESET|EPIPE|Connection terminated|57P0[123]|08\d{3}|timeout exceeded/i.test(text))
+    return {
+      status: 503,
+      message: 'The database does not answer: nothing of this was confirmed. Try again in a moment.',
+    };
+  return {
+    status: 500,
+    message: 'Something went wrong in the server; its log says what. Nothing of this was confirmed.',
+  };
+}
+
+function errorTexts(error: unknown): string {
+  if (!(error instanceof Error)) return String(error);
+  const { code } = error as { code?: string };
+  return [error.message, code ?? '', error.cause ? errorTexts(error.cause) : ''].join(' ');
+}
+
+/** The body, or null where it is longer than allowed: no more of it is read then. */
+async function readText(request: Request, most: number): Promise<string | null> {
+  if (Number(request.headers.get('content-length') ?? 0) > most) return null;
+  const decoder = new TextDecoder();
+  let text = '';
+  let read = 0;
+  const reader = request.body?.getReader();
+  for (let part = await reader?.read(); part && !part.done; part = await reader!.read()) {
+    read += part.value.byteLength;
+    if (read > most) {
+      await reader!.cancel();
+      return null;
+    }
+    text += decoder.decode(part.value, { stream: true });
+  }
+  return text + decoder.decode();
+}
+
+const digest = (text: string) => createHash('sha256').update(text).digest('hex');

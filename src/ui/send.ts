@@ -1,0 +1,59 @@
+import type { Answered, PostName, Sent } from '@/server/doors';
+import type { Result } from '@/server/result';
+
+/** The server could not be reached, or did not answer in time. */
+export class NoAnswer extends Error {}
+
+type Refused = Extract<Result, { ok: false }>;
+
+/** Pauses before what got no answer is sent again. ms. */
+const PAUSES = [300, 1200];
+/** Longer than this nobody waits for an answer. ms. */
+const PATIENCE = 60_000;
+
+/** Keys of what was sent and not answered yet: trying the same again is the same write. */
+const open = new Map<string, string>();
+
+/**
+ * Sends something to a door of the server, again if there is no answer. What was refused comes back as `{ok: false, message}`. Throws
+ * `NoAnswer` where nothing can be reached; sending the same later is safe, as it goes out under the same key.
+ */
+export async function send<K extends PostName>(name: K, sent: Sent<K>): Promise<Answered<K> | Refused> {
+  const body = JSON.stringify(sent ?? {});
+  const what = `${name} ${body}`;
+  const key = open.get(what) ?? newKey();
+  open.set(what, key);
+  for (let attempt = 0; ; attempt++) {
+    const response = await post(name, key, body).catch(() => null);
+    const unavailable = response === null || [502, 503, 504].includes(response.status);
+    if (unavailable && attempt < PAUSES.length) {
+      await new Promise((resolve) => setTimeout(resolve, PAUSES[attempt]));
+      continue;
+    }
+    const answer: unknown = response && (await response.json().catch(() => null));
+    if (response === null || answer === null || typeof answer !== 'object') {
+      if (response?.ok && answer === null) return settle(what, answer as Answered<K>);
+      throw new NoAnswer();
+    }
+    return response.status < 500 ? settle(what, answer as Answered<K>) : (answer as Refused);
+  }
+}
+
+function settle<T>(what: string, answer: T): T {
+  open.delete(what);
+  return answer;
+}
+
+function post(name: string, key: string, body: string): Promise<Response> {
+  return fetch(`/api/do/${name}`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json', 'idempotency-key': key },
+    body,
+    signal: AbortSignal.timeout(PATIENCE),
+  });
+}
+
+/** 128 random bits; tablets that are served without a certificate have no `randomUUID`. */
+function newKey(): string {
+  return Array.from(crypto.getRandomValues(new Uint8Array(16)), (b) => b.toString(16).padStart(2, '0')).join('');
+}

@@ -1,0 +1,34 @@
+import { test as base } from '@playwright/test';
+import { serveKitchen } from './kitchen-server.mjs';
+
+export { expect, type Locator, type Page } from '@playwright/test';
+
+type Server = Awaited<ReturnType<typeof serveKitchen>>;
+/** A kitchen that is served, and the file whose journeys it is for. */
+interface Kitchen {
+  file: string | null;
+  server: Server | null;
+}
+
+/**
+ * Journeys through the real interface. Each worker has a server of its own, and each file a kitchen of its own: the demo on its Thursday
+ * morning, as nobody has touched it yet.
+ */
+export const test = base.extend<{ baseURL: string }, { kitchen: Kitchen }>({
+  kitchen: [
+    async ({}, give) => {
+      const kitchen: Kitchen = { file: null, server: null };
+      await give(kitchen);
+      await kitchen.server?.stop();
+    },
+    { scope: 'worker', timeout: 120_000 },
+  ],
+  baseURL: async ({ kitchen }, give, info) => {
+    if (kitchen.file !== info.file) {
+      await kitchen.server?.stop();
+      kitchen.server = await serveKitchen(3217 + info.parallelIndex, process.env.ZEST_TEMPLATE ?? null);
+      kitchen.file = info.file;
+    }
+    await give(kitchen.server!.url);
+  },
+});

@@ -1,0 +1,89 @@
+import { spawn } from 'node:child_process';
+import { cpSync, mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+
+/** The morning on which all journeys take place: the demo is loaded, and pictures taken, at this moment. */
+export const MORNING = '2027-05-20T09:40:00Z';
+
+/** How long a server may take to answer its first question. ms. */
+const PATIENCE = 90_000;
+
+/**
+ * Serves the built application on loopback, with a kitchen in a folder of its own that is gone when the server is: a copy of `template`,
+ * or where that is null the demo, loaded anew. `env` is added to its environment.
+ *
+ * @param {number} port
+ * @param {string | null} template
+ * @param {Record<string, string>} env
+ */
+export async function serveKitchen(port, template = null, env = {}) {
+  const folder = mkdtempSync(path.join(tmpdir(), 'zest-ladder-'));
+  if (template) cpSync(template, folder, { recursive: true });
+  const server = await serve(port, folder, env);
+  return {
+    ...server,
+    folder,
+    stop: async () => {
+      await server.stop();
+      rmSync(folder, { recursive: true, force: true });
+    },
+  };
+}
+
+/**
+ * Serves a folder that stays.
+ *
+ * @param {number} port
+ * @param {string} folder
+ * @param {Record<string, string>} env
+ */
+export async function serve(port, folder, env = {}) {
+  const said = [];
+  const child = spawn(
+    process.execPath,
+    ['node_modules/next/dist/bin/next', 'start', '-p', `${port}`, '-H', '127.0.0.1'],
+    {
+      stdio: ['ignore', 'pipe', 'pipe'],
+      env: {
+        ...process.env,
+        ...{ ZEST_CLOCK: MORNING, TZ: 'UTC', ZEST_DATA: folder, ZEST_DEMO: '1' },
+        ...{ NEXT_TELEMETRY_DISABLED: '1', NEXT_MANUAL_SIG_HANDLE: 'true' },
+        ...env,
+      },
+    },
+  );
+  for (const stream of [child.stdout, child.stderr]) stream.on('data', (text) => said.push(text.toString()));
+  const ended = new Promise((resolve) => child.on('exit', (code, signal) => resolve({ code, signal })));
+  const url = `http://127.0.0.1:${port}`;
+  const answers = (async () => {
+    for (const until = Date.now() + PATIENCE; Date.now() < until;) {
+      if (
+        await fetch(`${url}/api/builds`, { signal: AbortSignal.timeout(5000) }).then(
+          (r) => r.ok,
+          () => false,
+        )
+      )
+        return;
+      await new Promise((resolve) => setTimeout(resolve, 150));
+    }
+    throw new Error(`The server did not answer.\n${said.join('')}`);
+  })();
+  const early = ended.then(({ code, signal }) => {
+    throw new Error(`The server ended (${code ?? signal}).\n${said.join('')}`);
+  });
+  early.catch(() => undefined);
+  answers.catch(() => undefined);
+  await Promise.race([answers, early]);
+  return {
+    url,
+    child,
+    said,
+    ended,
+    /** @param {NodeJS.Signals} signal */
+    stop: async (signal = 'SIGTERM') => {
+      child.kill(signal);
+      return ended;
+    },
+  };
+}
