@@ -87,7 +87,8 @@ function folderTrouble(folder: string, error: unknown): string {
   );
 }
 
-async function openServer(url: string): Promise<Opened> {
+/** A PostgreSQL server. Throws, in words, where it cannot be reached. */
+export async function openServer(url: string): Promise<Opened> {
   const { Pool } = await import('pg');
   const { drizzle } = await import('drizzle-orm/node-postgres');
   const { migrate } = await import('drizzle-orm/node-postgres/migrator');

@@ -1,4 +1,4 @@
-import { createRequire } from 'node:module';
+import path from 'node:path';
 import { Document, Font, Page, StyleSheet, Text, View, renderToBuffer } from '@react-pdf/renderer';
 import type { ReactNode } from 'react';
 import { onTheScale } from '../core/measure/show-quantity';
@@ -18,8 +18,9 @@ let registered = false;
 function registerFont(): void {
   if (registered) return;
   const file = (weight: number) =>
-    createRequire(`${process.cwd()}/`).resolve(
-      `@fontsource/atkinson-hyperlegible/files/atkinson-hyperlegible-latin-${weight}-normal.woff`,
+    path.join(
+      process.cwd(),
+      `node_modules/@fontsource/atkinson-hyperlegible/files/atkinson-hyperlegible-latin-${weight}-normal.woff`,
     );
   Font.register({ family: FAMILY, fonts: [400, 700].map((fontWeight) => ({ src: file(fontWeight), fontWeight })) });
   Font.registerHyphenationCallback((word) => [word]);

@@ -8,6 +8,7 @@ parentPort!.on('message', ({ id, request }: { id: number; request: PlanningReque
     const answer = 'about' in request ? answerQuestion(request, clock) : runPlanningJob(request, clock);
     parentPort!.postMessage({ id, answer });
   } catch (error) {
-    parentPort!.postMessage({ id, error: error instanceof Error ? error.message : String(error) });
+    const { message, stack } = error instanceof Error ? error : new Error(String(error));
+    parentPort!.postMessage({ id, error: { message, stack } });
   }
 });

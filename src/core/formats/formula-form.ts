@@ -1,6 +1,7 @@
 import { array, boolean, number, object, string, type InferType } from 'yup';
 import { PURPOSES, type Batter, type Formula, type FormulaStep, type FormulaWait } from '../formula/formula';
 import { slug } from './slug';
+import { trimmed } from './trimmed';
 
 const minutes = (name: string) =>
   number()
@@ -21,8 +22,8 @@ export const WAIT_PLACES = ['', 'fridge', 'freezer', 'dry box'] as const;
 
 const stepForm = object({
   /** Empty for a new step. */
-  key: string().default(''),
-  name: string().trim().required('What is this step called?').max(40, 'At most 40 letters: it stands on a rung.'),
+  key: string().max(60).default(''),
+  name: trimmed().required('What is this step called?').max(40, 'At most 40 letters: it stands on a rung.'),
   work: string().oneOf(['hands', 'oven', 'machine']).required(),
   low: minutes('At least'),
   likely: minutes('Likely').test('after-low', 'Likely: not below the shortest.', function (value) {
@@ -31,7 +32,7 @@ const stepForm = object({
   high: minutes('At most').test('after-likely', 'At most: not below the likely.', function (value) {
     return value === undefined || value >= this.parent.likely;
   }),
-  skill: string().default(''),
+  skill: string().max(60, 'At most 60 letters.').default(''),
   celsius: optionalNumber('The oven’s °C, a number.').test(
     'heat',
     'An oven step needs its °C, 40 to 350.',
@@ -39,9 +40,9 @@ const stepForm = object({
       return this.parent.work !== 'oven' || (typeof value === 'number' && value >= 40 && value <= 350);
     },
   ),
-  how: string().trim().max(400, 'At most 400 letters.').default(''),
-  sign: string().trim().max(80, 'At most 80 letters.').default(''),
-  caution: string().trim().max(300, 'At most 300 letters.').default(''),
+  how: trimmed().max(400, 'At most 400 letters.').default(''),
+  sign: trimmed().max(80, 'At most 80 letters.').default(''),
+  caution: trimmed().max(300, 'At most 300 letters.').default(''),
   /** The wait before the next step. */
   waitMin: minutes('Wait, at least'),
   waitMax: optionalNumber('Wait, at most: minutes, or nothing.').test(
@@ -54,14 +55,14 @@ const stepForm = object({
   waitPlace: string()
     .oneOf([...WAIT_PLACES])
     .default(''),
-  waitWhy: string().trim().max(120, 'At most 120 letters.').default(''),
+  waitWhy: trimmed().max(120, 'At most 120 letters.').default(''),
 });
 
 /** A formula as it is edited; the form and the server check it alike. */
 export const formulaForm = object({
-  name: string().trim().required('What is it called?').max(60, 'At most 60 letters.'),
-  family: string().trim().required('Which family?').max(60, 'At most 60 letters.'),
-  story: string().trim().max(200, 'At most 200 letters.').default(''),
+  name: trimmed().required('What is it called?').max(60, 'At most 60 letters.'),
+  family: trimmed().required('Which family?').max(60, 'At most 60 letters.'),
+  story: trimmed().max(200, 'At most 200 letters.').default(''),
   purpose: string()
     .oneOf([...PURPOSES], 'Choose what it is for.')
     .required('Choose what it is for.'),
@@ -80,7 +81,7 @@ export const formulaForm = object({
   lines: array()
     .of(
       object({
-        ingredient: string().required('Choose an ingredient.'),
+        ingredient: string().max(120, 'The library does not know it.').required('Choose an ingredient.'),
         grams: number()
           .typeError('Grams, a number.')
           .required('How many grams?')
@@ -89,8 +90,9 @@ export const formulaForm = object({
       }),
     )
     .min(1, 'At least one ingredient.')
+    .max(80, 'At most 80 ingredients.')
     .required(),
-  steps: array().of(stepForm).min(1, 'At least one step.').required(),
+  steps: array().of(stepForm).min(1, 'At least one step.').max(60, 'At most 60 steps.').required(),
   keepPlace: string()
     .oneOf([...WAIT_PLACES])
     .default(''),
@@ -98,9 +100,9 @@ export const formulaForm = object({
   keepMax: minutes('Keeps').test('after-min', 'Keeps: longer than until it is used.', function (value) {
     return value === undefined || value >= this.parent.keepMin;
   }),
-  rescue: string().trim().max(300, 'At most 300 letters.').default(''),
+  rescue: trimmed().max(300, 'At most 300 letters.').default(''),
   /** What was changed, for the list of versions. */
-  note: string().trim().max(120, 'At most 120 letters.').default(''),
+  note: trimmed().max(120, 'At most 120 letters.').default(''),
 });
 
 export type FormulaForm = InferType<typeof formulaForm>;

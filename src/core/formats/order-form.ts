@@ -1,19 +1,20 @@
 import { array, mixed, number, object, string, type InferType } from 'yup';
 import { ALLERGENS } from '../formula/formula';
+import { trimmed } from './trimmed';
 
 /** Words by key: formulas by role, answers by school. */
 const words = mixed<Record<string, string>>((x): x is Record<string, string> => {
   if (typeof x !== 'object' || x === null || Array.isArray(x)) return false;
-  return Object.values(x).every((v) => typeof v === 'string' && v.length <= 80);
+  const entries = Object.entries(x);
+  return entries.length <= 60 && entries.every(([k, v]) => k.length <= 80 && typeof v === 'string' && v.length <= 80);
 });
 
 /** What the counter types for an order; the form and the server check it alike. */
 export const orderForm = object({
-  title: string()
-    .trim()
+  title: trimmed()
     .required('Give the ladder a name, as “Abara christening”.')
     .max(60, 'At most 60 letters, so that it fits the ladder.'),
-  customer: string().trim().required('Who is it for?').max(80, 'At most 80 letters.'),
+  customer: trimmed().required('Who is it for?').max(80, 'At most 80 letters.'),
   /** Wall-clock time of the kitchen, ISO without an offset. */
   pickup: string()
     .required('When is it collected?')
@@ -24,24 +25,25 @@ export const orderForm = object({
     .integer('Whole portions only.')
     .min(1, 'At least one portion.')
     .max(400, 'More than 400 portions is more than one order: split it.'),
-  build: string().required('Choose a build.'),
+  build: string().max(120, 'There is no such build.').required('Choose a build.'),
   /** The chosen size, as JSON of its tiers. */
-  size: string().required('Choose a shape and size.'),
-  inscription: string().trim().max(60, 'At most 60 letters fit on a cake.').default(''),
+  size: string().max(4000, 'The kitchen has no tins for this size.').required('Choose a shape and size.'),
+  inscription: trimmed().max(60, 'At most 60 letters fit on a cake.').default(''),
   avoid: array()
     .of(
       string()
         .oneOf([...ALLERGENS], 'This is not on the list.')
         .required(),
     )
+    .max(ALLERGENS.length, 'Each of them once.')
     .default([]),
-  note: string().trim().max(500, 'At most 500 letters.').default(''),
+  note: trimmed().max(500, 'At most 500 letters.').default(''),
   /** Another formula for a role. */
   swaps: words.typeError('These exchanges cannot be read.').default({}),
   /** Schools and routes settled for this order; what is left out follows the kitchen. */
   choices: words.typeError('These choices cannot be read.').default({}),
   /** Roles of optional components that are left out. */
-  without: array().of(string().required()).default([]),
+  without: array().of(string().max(120).required()).max(60, 'At most 60 parts.').default([]),
 });
 
 export type OrderForm = InferType<typeof orderForm>;

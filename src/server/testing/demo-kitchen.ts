@@ -1,27 +1,35 @@
 import { jest } from '@jest/globals';
 import type { Db } from '../../data/database';
-import { openFolder } from '../../data/database';
+import { openFolder, openServer } from '../../data/database';
 import type { PostName } from '../doors';
 import type { Result } from '../result';
 import type { Door } from '../shared/door';
 import { answerQuestion, runPlanningJob, type PlanningRequest, type Question } from '../../workers/planning-job';
 
+/** Set, the planner fails with these words. */
+export const planner: { fails: string | null } = { fails: null };
+
 const clock = () => performance.now() / 1000;
 
 /**
- * The demo kitchen on its Thursday morning, in memory, for tests of use cases. Call it before they are imported: the server's
+ * The demo kitchen on its Thursday morning, in memory or in a database of its own, for tests of use cases. Call it before they are imported: the server's
  * clock is read when its module is loaded, and planning is put into the test's own thread, as a worker cannot be given
  * TypeScript here.
  */
-export async function openDemoKitchen(name: string): Promise<{ db: Db; close: () => Promise<void> }> {
+export async function openDemoKitchen(
+  name: string,
+  url: string | null = null,
+): Promise<{ db: Db; close: () => Promise<void> }> {
   process.env.ZEST_CLOCK = '2027-05-20T09:40:00Z';
   process.env.TZ = 'UTC';
   process.env.ZEST_LOG ??= 'silent';
-  const { db, close } = await openFolder(`memory://${name}`);
+  const { db, close } = url ? await openServer(url) : await openFolder(`memory://${name}`);
   (globalThis as unknown as { zestDatabase: Promise<Db> }).zestDatabase = Promise.resolve(db);
   jest.unstable_mockModule('../planner-thread', () => ({
-    planInThread: async (request: PlanningRequest) =>
-      runPlanningJob({ ...request, seconds: Math.min(request.seconds, 0.5) }, clock),
+    planInThread: async (request: PlanningRequest) => {
+      if (planner.fails) throw new Error(planner.fails);
+      return runPlanningJob({ ...request, seconds: Math.min(request.seconds, 0.5) }, clock);
+    },
     askInThread: async (about: string, ask: object) => answerQuestion({ about, ...ask } as Question, clock),
   }));
   const { loadDemo } = await import('../demo');

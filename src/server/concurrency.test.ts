@@ -1,0 +1,112 @@
+import { startPostgres } from '../data/testing/postgres-server.mjs';
+import { openDemoKitchen, plansSettled, sendTo } from './testing/demo-kitchen';
+
+const postgres = await startPostgres();
+if (!postgres) console.warn('PostgreSQL is not installed here: what happens at once is tested on PGlite only.');
+afterAll(() => postgres?.stop());
+
+const databases: [string, string | null][] = [
+  ['PGlite', null],
+  ...(postgres ? [['PostgreSQL', postgres.url] as [string, string]] : []),
+];
+
+describe.each(databases)('at once, on %s', (name, url) => {
+  let kitchen: Awaited<ReturnType<typeof openDemoKitchen>>;
+  const load = async () => ({
+    ...(await import('./situation')),
+    ...(await import('./wall')),
+    ...(await import('./batches')),
+    ...(await import('../data/repositories/events')),
+    ...(await import('../data/repositories/edits')),
+  });
+  const situation = async () => (await (await load()).loadPlanned())!;
+  beforeAll(async () => {
+    kitchen = await openDemoKitchen(`at-once-${name}`, url);
+  });
+  afterAll(async () => {
+    await plansSettled();
+    await kitchen.close();
+  });
+
+  /** Sends the same thing several times at once; how many were done, and what the others were told. */
+  async function atOnce(times: number, ...[door, input]: Parameters<typeof sendTo>) {
+    const answers = await Promise.all(Array.from({ length: times }, () => sendTo(door, input)));
+    return { done: answers.filter((a) => a.ok).length, told: new Set(answers.flatMap((a) => a.message ?? [])) };
+  }
+
+  /** Steps that could begin now, each with somebody for it. */
+  async function free(count: number): Promise<{ step: string; person: string }[]> {
+    const { situation: s, plan } = await situation();
+    const blocked = new Set(plan.problem.waits.filter((w) => s.states.get(w.from)?.state !== 'done').map((w) => w.to));
+    return plan.plan.steps
+      .filter((p) => p.people.length === 1 && !s.states.has(p.id) && !blocked.has(p.id))
+      .slice(0, count)
+      .map((p) => ({ step: p.id, person: p.people[0]! }));
+  }
+
+  it('a step is begun once, whoever else begins it', async () => {
+    const steps = await free(8);
+    expect(steps).toHaveLength(8);
+    for (const { step, person } of steps) {
+      const { done, told } = await atOnce(6, 'start-step', { step, person });
+      expect({ step, done }).toEqual({ step, done: 1 });
+      expect([...told]).toEqual([expect.stringContaining('has been begun already')]);
+    }
+    for (const { step } of steps) expect((await atOnce(4, 'take-back-step', { step })).done).toBe(1);
+  });
+
+  it('a step is finished once, and an order of many taps keeps every one of them', async () => {
+    const steps = await free(5);
+    const answers = await Promise.all(steps.map((s) => sendTo('start-step', s)));
+    expect(answers.map((a) => a.ok)).toEqual([true, true, true, true, true]);
+    const extended = await Promise.all(steps.map(({ step }) => sendTo('extend-step', { step, minutes: 5 })));
+    expect(extended.every((a) => a.ok)).toBe(true);
+    const { situation: s } = await situation();
+    for (const { step } of steps) expect(s.states.get(step)).toMatchObject({ state: 'running', extended: 5 });
+  });
+
+  it('the same key is one write, also when all of them come together', async () => {
+    const [next] = await free(1);
+    const begun = async () => {
+      const { readFloor } = await load();
+      const { situation: s } = await situation();
+      const orders = s.orders.map((o) => o.id);
+      const told = await readFloor(kitchen.db, orders, s.kitchen.clock);
+      return told.filter((e) => e.kind === 'start' && e.step === next!.step).length;
+    };
+    const before = await begun();
+    const answers = await Promise.all(Array.from({ length: 6 }, () => sendTo('start-step', next, `one-key-${name}`)));
+    expect(answers.every((a) => a.ok)).toBe(true);
+    expect(await begun()).toBe(before + 1);
+  });
+
+  it('a batch is accepted once, and split once', async () => {
+    const { proposals } = (await (await load()).loadBatches())!;
+    const { members } = proposals.find((p) => p.members.length >= 2)!;
+    const wanted = { members: members.map(({ order, role }) => ({ order, role })) };
+    expect((await atOnce(4, 'accept-batch', wanted)).done).toBe(1);
+    const { accepted } = (await (await load()).loadBatches())!;
+    expect(accepted).toHaveLength(1);
+    expect((await atOnce(4, 'split-batch', { id: accepted[0]!.id })).done).toBe(1);
+  });
+
+  it('an edit is undone once', async () => {
+    expect((await sendTo('steer', { wanted: [{ kind: 'more', key: 'mixer-1', to: 1 }] })).ok).toBe(true);
+    expect((await atOnce(4, 'undo', {})).done).toBe(1);
+    const { readEdits } = await load();
+    expect((await readEdits(kitchen.db)).filter((e) => e.undoes !== null)).toHaveLength(1);
+  });
+
+  it('of two who change the kitchen or an order the second is told', async () => {
+    const { situation: s } = await situation();
+    const { version } = s.kitchen.rows.kitchen;
+    expect((await atOnce(3, 'save-kitchen', { version, change: { choices: { cloth: 'damp' } } })).done).toBe(1);
+    const order = s.orders.find((o) => o.id === 6)!;
+    const change = { kind: 'amount', role: 'filling', grams: 1234 };
+    expect((await atOnce(3, 'change-part', { id: order.id, version: order.version, change })).done).toBe(1);
+  });
+
+  it('the demo is loaded once', async () => {
+    expect((await sendTo('load-demo', {})).message).toBe('There is a kitchen already.');
+  });
+});
