@@ -1,3 +1,4 @@
+import { jest } from '@jest/globals';
 import { readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import type { Door } from './shared/door';
@@ -5,6 +6,8 @@ import { openDemoKitchen, plansSettled } from './testing/demo-kitchen';
 import { MALFORMED, spoilt, WELL_ASKED, WELL_MADE } from './testing/malformed';
 
 const kitchen = await openDemoKitchen('doors');
+// What the pull list is made of is asked a hundred times; to print each is left to the long proofs.
+jest.unstable_mockModule('./pull-list-pdf', () => ({ pullListFile: async ({ day }: { day: string }) => ({ day }) }));
 const { GETS, POSTS } = await import('./doors');
 const { readInput } = await import('./shared/door');
 const { answerGet, answerPosts } = await import('./shared/http');
@@ -82,7 +85,8 @@ describe('malformed values', () => {
       }
     expect(sent).toBeGreaterThan(60);
     expect(refused).toBeGreaterThan(30);
-    if (door !== 'take-order') expect(await names()).toEqual(before);
+    // What passes may be a well made order; no other door makes, renames or loses one.
+    if (door !== 'take-order' && door !== 'change-order') expect(await names()).toEqual(before);
   });
 
   it.each(Object.keys(WELL_ASKED) as (keyof typeof WELL_ASKED)[])('asked by an address, %s', async (name) => {

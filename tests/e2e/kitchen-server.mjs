@@ -39,6 +39,12 @@ export async function serveKitchen(port, template = null, env = {}) {
  * @param {Record<string, string>} env
  */
 export async function serve(port, folder, env = {}) {
+  const url = `http://127.0.0.1:${port}`;
+  const stranger = await fetch(url, { signal: AbortSignal.timeout(5000) }).then(
+    () => true,
+    (error) => error.name === 'TimeoutError',
+  );
+  if (stranger) throw new Error(`Something else answers on port ${port}.`);
   const said = [];
   const child = spawn(
     process.execPath,
@@ -55,7 +61,6 @@ export async function serve(port, folder, env = {}) {
   );
   for (const stream of [child.stdout, child.stderr]) stream.on('data', (text) => said.push(text.toString()));
   const ended = new Promise((resolve) => child.on('exit', (code, signal) => resolve({ code, signal })));
-  const url = `http://127.0.0.1:${port}`;
   const answers = (async () => {
     for (const until = Date.now() + PATIENCE; Date.now() < until;) {
       if (
@@ -74,7 +79,10 @@ export async function serve(port, folder, env = {}) {
   });
   early.catch(() => undefined);
   answers.catch(() => undefined);
-  await Promise.race([answers, early]);
+  await Promise.race([answers, early]).catch((error) => {
+    child.kill('SIGKILL');
+    throw error;
+  });
   return {
     url,
     child,

@@ -8,7 +8,7 @@ export interface Settings {
   hosts: string[];
 }
 
-const LEVELS = ['fatal', 'error', 'warn', 'info', 'debug', 'trace', 'silent'];
+export const LOG_LEVELS = ['fatal', 'error', 'warn', 'info', 'debug', 'trace', 'silent'];
 const INSTANT = /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}(:\d{2}(\.\d+)?)?(Z|[+-]\d{2}:?\d{2})$/;
 
 /** Reads the settings, or says of each that is wrong what it should be. */
@@ -18,8 +18,8 @@ export function readSettings(env: Record<string, string | undefined>): { setting
   const clock = ZEST_CLOCK ? new Date(ZEST_CLOCK) : null;
   if (ZEST_CLOCK && (!INSTANT.test(ZEST_CLOCK) || Number.isNaN(clock!.getTime())))
     problems.push(`ZEST_CLOCK is “${ZEST_CLOCK}”: it must be an instant with its offset, as 2027-05-20T09:40:00Z.`);
-  if (ZEST_LOG !== undefined && !LEVELS.includes(ZEST_LOG))
-    problems.push(`ZEST_LOG is “${ZEST_LOG}”: it is one of ${LEVELS.join(', ')}.`);
+  if (ZEST_LOG !== undefined && !LOG_LEVELS.includes(ZEST_LOG))
+    problems.push(`ZEST_LOG is “${ZEST_LOG}”: it is one of ${LOG_LEVELS.join(', ')}.`);
   if (PORT !== undefined && !(/^\d{1,5}$/.test(PORT) && Number(PORT) <= 65535))
     problems.push(`PORT is “${PORT}”: it must be a number from 0 to 65535.`);
   if (ZEST_DEMO !== undefined && !['', '0', '1'].includes(ZEST_DEMO))

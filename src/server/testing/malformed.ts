@@ -82,7 +82,7 @@ export const WELL_ASKED: Record<keyof typeof GETS, Record<string, string>> = {
   sizes: { portions: '20', build: 'walnut-ganache' },
   step: { id: 'o4.filling.cook' },
   'step-move': { id: 'o4.filling.cook' },
-  remedies: { id: '13' },
+  remedies: { id: '6' },
   'formula-export': { id: 'quince-curd', as: 'csv' },
   'pull-list': { day: '2027-05-20', days: '2' },
   templates: { calc: 'panels-box', fields: '{}', page: '0' },
