@@ -12,18 +12,19 @@ export function closeStreams(): void {
   for (const close of live().streams) close();
 }
 
-export function tellChanged(): void {
-  live().emitter.emit('changed');
+/** Something was written, or there is a new plan. */
+export function tellChanged(what: 'changed' | 'planned' = 'changed'): void {
+  live().emitter.emit('changed', what);
 }
 
-/** An event stream that says "changed" whenever something did, and a comment now and then to keep it open. */
+/** An event stream that says "changed" or "planned" whenever something was, and a comment now and then to keep it open. */
 export function changeStream(signal: AbortSignal): ReadableStream<Uint8Array> {
   const encoder = new TextEncoder();
   let close = () => {};
   return new ReadableStream({
     start(controller) {
       const send = (text: string) => controller.enqueue(encoder.encode(text));
-      const changed = () => send('data: changed\n\n');
+      const changed = (what: string) => send(`data: ${what}\n\n`);
       const beat = setInterval(() => send(': still here\n\n'), 25_000);
       close = () => {
         clearInterval(beat);

@@ -110,7 +110,7 @@ async function replanAndSave(reason: string, { helpLate = false, like }: HowToRe
       stood: [...stood, ...lifted.waits],
     });
     if (saved) {
-      tellChanged();
+      tellChanged('planned');
       return saved;
     }
     // Another process planned meanwhile: begin again from its plan.

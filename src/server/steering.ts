@@ -182,7 +182,7 @@ export async function takeOver(id: string): Promise<Kept> {
   trials().kept.delete(id);
   const { base, plan } = trial;
   const saved = await insertPlan(await database(), { ...plan, id: undefined, previous: base.id });
-  if (saved) tellChanged();
+  if (saved) tellChanged('planned');
   return { ok: true, planned: saved ? true : await planned(trial.label, { helpLate: true }) };
 }
 

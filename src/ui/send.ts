@@ -31,10 +31,7 @@ export async function send<K extends PostName>(name: K, sent: Sent<K>): Promise<
       continue;
     }
     const answer: unknown = response && (await response.json().catch(() => null));
-    if (response === null || answer === null || typeof answer !== 'object') {
-      if (response?.ok && answer === null) return settle(what, answer as Answered<K>);
-      throw new NoAnswer();
-    }
+    if (response === null || answer === null || typeof answer !== 'object') throw new NoAnswer();
     return response.status < 500 ? settle(what, answer as Answered<K>) : (answer as Refused);
   }
 }

@@ -12,7 +12,13 @@ const LATER = 'It is kept, but not planned yet: the plan that you see does not k
 type Done = Result<{ planned?: boolean }>;
 
 /** Runs one change on the server: busy while it runs, and says in words what went wrong. */
-export function useAction(): { busy: boolean; run: (action: () => Promise<Done>) => void; message: ReactNode } {
+export function useAction(): {
+  busy: boolean;
+  run: (action: () => Promise<Done>) => void;
+  /** Says what went wrong with something else. */
+  say: (problem: string) => void;
+  message: ReactNode;
+} {
   const router = useRouter();
   const [busy, start] = useTransition();
   const [problem, setProblem] = useState<string | null>(null);
@@ -43,5 +49,5 @@ export function useAction(): { busy: boolean; run: (action: () => Promise<Done>)
       </Alert>
     </Snackbar>
   );
-  return { busy, run, message };
+  return { busy, run, say: setProblem, message };
 }

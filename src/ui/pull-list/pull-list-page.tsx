@@ -27,7 +27,7 @@ export function PullListPage({ view }: { view: PullListView }) {
   const time = (m: number) => timeOf(m, clock).toFormat(view.days > 1 ? 'ccc HH:mm' : 'HH:mm');
   const go = (day: string, days: number) => router.push(`/pull-list?day=${day}&days=${days}`);
   const shift = (by: number) => go(DateTime.fromISO(view.day).plus({ days: by }).toISODate()!, view.days);
-  const ticks = useTicks(view.ticked);
+  const ticks = useTicks(view.ticked, action.say);
   const left = (keys: string[]) => keys.filter((k) => !ticks.has(k)).length;
   return (
     <Page
@@ -144,7 +144,7 @@ interface Ticks {
 }
 
 /** Ticks at once on the screen; the server has the last word. */
-function useTicks(stored: string[]): Ticks {
+function useTicks(stored: string[], say: (problem: string) => void): Ticks {
   const router = useRouter();
   const [, start] = useTransition();
   const [ticked, change] = useOptimistic(new Set(stored), (now, { key, on }: { key: string; on: boolean }) => {
@@ -158,7 +158,8 @@ function useTicks(stored: string[]): Ticks {
     set: (key, on) =>
       start(async () => {
         change({ key, on });
-        await tickAction(key, on).catch(() => undefined);
+        const done = await tickAction(key, on).catch(() => null);
+        if (!done?.ok) say(done?.message ?? 'The kitchen’s server did not answer: this line is not ticked off yet.');
         router.refresh();
       }),
   };

@@ -75,7 +75,7 @@ export const dark: Palette = {
   zest: '#F2B705',
   zestEdge: '#FFD65C',
   onZest: '#221A00',
-  oven: '#E8683F',
+  oven: '#E4572E',
   bench: '#4A4536',
   benchDot: '#B9A984',
   fridge: '#1D4355',
