@@ -49,7 +49,10 @@ export function saveFormula(
       const own = id ?? freshId(form.name, new Set(kitchen.library.formulas.keys()));
       const body = formulaOf(form, before?.body ?? null, own);
       const formulas = new Map(kitchen.library.formulas).set(own, body);
-      const changed = { ...kitchen, library: { ...kitchen.library, formulas } };
+      // Orders that keep the version that is left behind are not touched.
+      const olderFormulas = new Map(kitchen.olderFormulas);
+      if (before) olderFormulas.set(`${own}@${before.version}`, before.body);
+      const changed = { ...kitchen, olderFormulas, library: { ...kitchen.library, formulas } };
       const { orders, batches } = situation;
       const clash = clashProblem(situation, {
         ...{ orders, batches },

@@ -99,32 +99,35 @@ describe('what eaters must not get', () => {
     });
   });
 
-  it('is asked when a formula is saved, for the orders that would take it', async () => {
+  it('is asked when a formula is saved, for the orders that would take it, and no others', async () => {
     const { loadFormulaForm } = await import('./formula-pages');
-    const order = (await (await import('./wall')).loadPlanned())!.situation.orders.find((o) => o.id === 6)!;
+    const { loadPlanned } = await import('./wall');
     const { orders } = await import('../data/schema');
     const { eq } = await import('drizzle-orm');
     const { riseCounts } = await import('../data/repositories/counts');
-    const part = (await loadOrder(6))!.parts.find((p) => p.role === 'filling')!;
-    // An order of before versions were kept takes the newest.
-    const versions = Object.fromEntries(Object.entries(order.versions).filter(([id]) => id !== part.formula.id));
-    await kitchen.db
-      .update(orders)
-      .set({ versions, avoid: ['peanut'] })
-      .where(eq(orders.id, 6));
-    await riseCounts(kitchen.db, true);
-    const opened = (await loadFormulaForm(part.formula.id))!;
-    const peanut = opened.ingredients.find((i) => /peanut/i.test(i.name));
-    const bringer = peanut?.id ?? 'milk';
-    if (!peanut) {
+    const order = (await loadPlanned())!.situation.orders.find((o) => o.id === 6)!;
+    const { id } = (await loadOrder(6))!.parts.find((p) => p.role === 'filling')!.formula;
+    const set = async (versions: Record<string, number>) => {
       await kitchen.db
         .update(orders)
-        .set({ avoid: ['milk'] })
+        .set({ versions, avoid: ['milk'] })
         .where(eq(orders.id, 6));
       await riseCounts(kitchen.db, true);
-    }
-    const form = { ...opened.form, lines: [...opened.form.lines, { ingredient: bringer, grams: 10 }] };
-    const saved = await sendTo('save-formula', { ...form, id: part.formula.id, version: opened.version });
-    expect(saved).toMatchObject({ ok: false, message: expect.stringMatching(/^That would bring Tollgate vegan/) });
+    };
+    const save = async () => {
+      const { form, version: opened } = (await loadFormulaForm(id))!;
+      const lines = [...form.lines, { ingredient: 'milk', grams: 10 }];
+      return sendTo('save-formula', { ...form, lines, id, version: opened });
+    };
+    // An order of before versions were kept takes the newest; one that has its version keeps it.
+    await set(Object.fromEntries(Object.entries(order.versions).filter(([key]) => key !== id)));
+    expect(await save()).toMatchObject({
+      ok: false,
+      message: expect.stringMatching(/^That would bring Tollgate vegan/),
+    });
+    await set(order.versions);
+    expect(await save()).toMatchObject({ ok: true });
+    const newest = { id: 6, version: await version(6), change: { kind: 'newest formulas' } };
+    expect(await sendTo('change-part', newest)).toMatchObject({ ok: false, message: expect.stringContaining('milk') });
   });
 });

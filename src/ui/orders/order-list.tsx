@@ -32,7 +32,11 @@ export function OrderList({ open, left, ask }: { open: OrderLine[]; left: OrderL
       {open.length === 0 ? (
         <p>No order is open. A new one appears here and on the wall as soon as it is saved.</p>
       ) : (
-        <Lines lines={open} last={(o) => o.status && <StatusMark status={o.status} />} heading="Will it be ready?" />
+        <Lines
+          lines={open}
+          last={(o) => (o.status ? <StatusMark status={o.status} /> : 'not planned yet')}
+          heading="Will it be ready?"
+        />
       )}
       {left.length > 0 && (
         <>

@@ -38,10 +38,14 @@ export function MoveNote({ move, name, clock }: { move: Move; name: string; cloc
       <Box sx={{ fontSize: 14 }}>
         {wrong
           ? `Not possible: ${wrong}.`
-          : [
-              others > 0 ? `${others} more ${others === 1 ? 'step moves' : 'steps move'} along` : 'nothing hangs on it',
-              move.late ? `pickup late by ${durationText(move.late)}` : 'pickup holds',
-            ].join(' · ')}
+          : move.along === null
+            ? 'One moment: the plan is asked…'
+            : [
+                others > 0
+                  ? `${others} more ${others === 1 ? 'step moves' : 'steps move'} along`
+                  : 'nothing hangs on it',
+                move.late ? `pickup late by ${durationText(move.late)}` : 'pickup holds',
+              ].join(' · ')}
       </Box>
       {move.keys && (
         <Box sx={{ fontSize: 13, opacity: 0.85 }}>

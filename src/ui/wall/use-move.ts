@@ -1,6 +1,6 @@
 'use client';
 
-import { useCallback, useMemo, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { moveAlong, type Hindrance, type MovedAlong } from '@/core/steering/move-along';
 import type { MoveView } from '@/server/views/move-view';
 import { steerAction } from '../actions';
@@ -30,10 +30,13 @@ export function useMove(action: ReturnType<typeof useAction>) {
   const [held, setHeld] = useState<{ step: string; from: number; start: number; keys: boolean } | null>(null);
   const [view, setView] = useState<MoveView | null>(null);
   const asked = useRef<AbortController | null>(null);
+  /** Enter came before it was known what hangs on it: it is set down as soon as that is. */
+  const awaited = useRef(false);
 
   const begin = useCallback((step: string, from: number, keys: boolean) => {
     setHeld({ step, from, start: from, keys });
     setView(null);
+    awaited.current = false;
     asked.current?.abort();
     const gone = new AbortController();
     asked.current = gone;
@@ -48,6 +51,7 @@ export function useMove(action: ReturnType<typeof useAction>) {
     setHeld((now) => now && (now.start === start ? now : { ...now, start }));
   }, []);
   const cancel = useCallback(() => {
+    awaited.current = false;
     asked.current?.abort();
     setHeld(null);
   }, []);
@@ -67,13 +71,21 @@ export function useMove(action: ReturnType<typeof useAction>) {
 
   const commit = () => {
     // With keys it stays in the hand until it can be set down, or is let go.
-    if (move?.keys && (move.hindrance || !move.along)) return;
+    if (move?.keys && (move.hindrance || !move.along)) {
+      awaited.current = move.along === null;
+      return;
+    }
     if (!move || !view || view.step !== move.step) return cancel();
     setHeld(null);
     if (move.start === move.from || move.hindrance) return;
     const to = { start: move.start, people: move.people.map((p) => p.id), equipment: view.equipment };
     action.run(() => steerAction([{ kind: 'pin', key: move.step, to }]));
   };
+  useEffect(() => {
+    if (!awaited.current || !move?.along) return;
+    awaited.current = false;
+    commit();
+  });
   return { move, begin, to, cancel, commit };
 }
 

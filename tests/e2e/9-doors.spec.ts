@@ -1,0 +1,68 @@
+import { expect, test } from './journey';
+import { go } from './go';
+
+test('pages run only their own scripts, and are framed by nobody', async ({ request, baseURL }) => {
+  for (const path of ['/', '/bench', '/api/builds', '/nowhere']) {
+    const response = await request.get(path);
+    const headers = response.headers();
+    const policy = headers['content-security-policy']!;
+    const nonce = /'nonce-([\w+/=]+)'/.exec(policy)![1]!;
+    for (const part of ["default-src 'self'", "frame-ancestors 'none'", "object-src 'none'", "base-uri 'none'"])
+      expect(policy).toContain(part);
+    expect(policy).not.toMatch(/script-src[^;]*unsafe-inline/);
+    expect(headers['x-content-type-options']).toBe('nosniff');
+    expect(headers['referrer-policy']).toBe('same-origin');
+    const text = await response.text();
+    const scripts = text.match(/<script[^>]*>/g) ?? [];
+    expect(scripts.filter((s) => !s.includes(`nonce="${nonce}"`))).toEqual([]);
+  }
+  const other = await request.get('/', { headers: { host: 'elsewhere.example' } });
+  expect([other.status(), await other.text()]).toEqual([421, expect.stringContaining('ZEST_HOSTS')]);
+  const own = { 'content-type': 'application/json', 'idempotency-key': 'from-elsewhere' };
+  const sent = (headers: Record<string, string>) =>
+    request.post('/api/do/undo', { headers: { ...own, ...headers }, data: '{}' });
+  expect((await sent({ origin: 'http://elsewhere.example' })).status()).toBe(403);
+  expect((await sent({ origin: baseURL!, host: 'elsewhere.example' })).status()).toBe(421);
+  expect((await sent({ origin: baseURL! })).status()).toBe(422);
+});
+
+test('a tap whose answer gets lost is one tap', async ({ page }) => {
+  await go(page, '/bench/bo');
+  const sent: string[] = [];
+  await page.route('**/api/do/start-step', async (route) => {
+    sent.push((await route.request().allHeaders())['idempotency-key']!);
+    // It comes there, and is kept; the answer does not come back.
+    await route.fetch();
+    if (sent.length === 1) await route.abort('connectionreset');
+    else await route.fallback();
+  });
+  const now = page.getByRole('region', { name: 'Now' });
+  await now.getByRole('button', { name: /^Start/ }).click();
+  await expect(now).toContainText(/Now, since/);
+  expect(sent.length).toBeGreaterThanOrEqual(2);
+  expect(new Set(sent).size).toBe(1);
+  await expect(page.getByText(/has been begun already|did not answer/)).toHaveCount(0);
+});
+
+test('a server that is not there is told, and what was typed goes out once when it is back', async ({ page }) => {
+  await go(page, '/pull-list');
+  await page.route('**/api/do/tick', (route) => route.abort('connectionrefused'));
+  const line = page.getByRole('checkbox').first();
+  await line.click();
+  await expect(page.getByText(/did not answer/)).toBeVisible();
+  await expect(line).not.toBeChecked();
+  await page.unroute('**/api/do/tick');
+  await line.click();
+  await expect(line).toBeChecked();
+});
+
+test('a file that is too large for recipes is refused in words', async ({ page }) => {
+  await go(page, '/formulas/import');
+  for (const letters of [500_000, 3_000_000]) {
+    const buffer = Buffer.from(`name,amount\n${'butter,'.repeat(letters / 7)}`);
+    await page.locator('input[type="file"]').setInputFiles({ name: 'long.csv', mimeType: 'text/csv', buffer });
+    await expect(
+      page.getByText(/too large for recipes|more than can be sent here|need another look/).first(),
+    ).toBeVisible();
+  }
+});
