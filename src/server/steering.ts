@@ -57,7 +57,10 @@ const TRIAL = { seconds: 1, rounds: 60 };
 /** Trials that can still be taken over; the oldest are forgotten first. */
 const MOST_KEPT = 60;
 
-const held = globalThis as unknown as { zestTrials?: { last: number; kept: Map<string, Trial> } };
+/** What is kept of a trial to take it over; the situation that it was tried in would hold whole kitchens of before. */
+type KeptTrial = Pick<Trial, 'edit' | 'label' | 'plan' | 'supposed'> & { base: number };
+
+const held = globalThis as unknown as { zestTrials?: { last: number; kept: Map<string, KeptTrial> } };
 const trials = () => (held.zestTrials ??= { last: 0, kept: new Map() });
 
 /** Tries wishes on a copy of the newest plan. Nothing is saved. */
@@ -99,7 +102,8 @@ export async function tryOn(
     supposed: more !== null,
   };
   trials().last = last + 1;
-  kept.set(trial.id, trial);
+  const { supposed } = trial;
+  kept.set(trial.id, { edit, label, plan: trial.plan, supposed, base: base.id });
   for (const id of [...kept.keys()].slice(0, Math.max(0, kept.size - MOST_KEPT))) kept.delete(id);
   return { ok: true, trial };
 }
@@ -177,11 +181,11 @@ export async function takeOver(id: string): Promise<Kept> {
   const trial = trials().kept.get(id);
   if (!trial) return refuse('This trial is too old: try it again.');
   if (trial.supposed) return refuse('Write the order first: a supposed one cannot be made.');
-  const kept = await commit((tx) => save(tx, { edit: trial.edit, undoes: null, before: trial.base.id }));
+  const kept = await commit((tx) => save(tx, { edit: trial.edit, undoes: null, before: trial.base }));
   if (!kept.ok) return kept;
   trials().kept.delete(id);
   const { base, plan } = trial;
-  const saved = await insertPlan(await database(), { ...plan, id: undefined, previous: base.id });
+  const saved = await insertPlan(await database(), { ...plan, id: undefined, previous: base });
   if (saved) tellChanged('planned');
   return { ok: true, planned: saved ? true : await planned(trial.label, { helpLate: true }) };
 }
