@@ -13,7 +13,7 @@ const long = process.argv[2] === 'long';
 findChromium();
 if (long) {
   if (!existsSync('.next/BUILD_ID')) run('Build', 'next', 'build');
-  run('Long proofs', 'jest', '--config', 'jest.long.config.mjs', '--runInBand');
+  run('Long proofs', 'jest', '--config', 'jest.long.config.mjs', '--runInBand', '--forceExit');
   run('Journeys at other sizes', 'playwright', 'test', '--config', 'playwright.long.config.ts');
 } else {
   run('Format', 'prettier', '--check', '--log-level', 'warn', '.');
