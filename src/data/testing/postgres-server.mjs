@@ -7,14 +7,14 @@ import path from 'node:path';
 const HOME = '/usr/lib/postgresql';
 
 /** Where this machine's PostgreSQL has its programs; null where none is installed. */
-export function postgresPrograms() {
+function postgresPrograms() {
   const versions = existsSync(HOME) ? readdirSync(HOME).sort((a, b) => Number(b) - Number(a)) : [];
   return versions.map((v) => path.join(HOME, v, 'bin')).find((bin) => existsSync(path.join(bin, 'initdb'))) ?? null;
 }
 
 /**
  * Starts a PostgreSQL server on loopback, in a folder of its own, for one test. It does not run as root, so root starts it as the user
- * that Debian's package makes. Null where it is not installed, or cannot be started.
+ * that Debian's package makes. Null where it is not installed; throws, with what PostgreSQL said, where it does not start.
  */
 export async function startPostgres() {
   const bin = postgresPrograms();

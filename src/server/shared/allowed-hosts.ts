@@ -1,7 +1,7 @@
 const LOOPBACK = new Set(['localhost', '127.0.0.1', '[::1]']);
 
 /** The name in a Host header, without its port and in lower case. */
-export const hostName = (host: string) => host.toLowerCase().replace(/:\d+$/, '');
+const hostName = (host: string) => host.toLowerCase().replace(/:\d+$/, '');
 
 /** May the server be asked by this name? A foreign name that was pointed at it may not: its pages would count as the server's own. */
 export function hostAllowed(host: string | null, allowed: readonly string[]): boolean {
