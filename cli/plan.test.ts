@@ -40,4 +40,14 @@ describe('npm run plan', () => {
       expect(JSON.parse(run.stderr)[0].message).toMatch(/cannot be read/);
     }
   });
+
+  it('makes the same plan again where it counts rounds instead of seconds, and refuses half a round', () => {
+    const { seconds: _, ...first } = JSON.parse(plan(example, '--rounds', '3').stdout);
+    const { seconds: __, ...again } = JSON.parse(plan(example, '--rounds', '3').stdout);
+    expect(again).toEqual(first);
+    expect(first.score.cost).toBeGreaterThan(0);
+    const half = plan(example, '--rounds', '1.5');
+    expect(half.status).toBe(2);
+    expect(JSON.parse(half.stderr)[0].path).toBe('--rounds');
+  });
 });

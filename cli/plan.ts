@@ -19,7 +19,8 @@ function readArguments() {
       allowPositionals: true,
       options: {
         out: { type: 'string' },
-        seconds: { type: 'string', default: '5' },
+        seconds: { type: 'string' },
+        rounds: { type: 'string' },
         seed: { type: 'string', default: '1' },
       },
     });
@@ -30,11 +31,20 @@ function readArguments() {
 
 const { values, positionals } = readArguments();
 const [file] = positionals;
-const seconds = Number(values.seconds);
+// Who names the rounds wants the same plan on every machine: then no clock ends the search, unless it is asked for too.
+const seconds = Number(values.seconds ?? (values.rounds === undefined ? '5' : 'Infinity'));
+const rounds = values.rounds === undefined ? undefined : Number(values.rounds);
 const seed = Number(values.seed);
 if (!file)
-  refuse([{ path: '', message: 'Usage: npm run plan -- PROBLEM.json [--out PLAN.json] [--seconds 5] [--seed 1]' }]);
+  refuse([
+    {
+      path: '',
+      message: 'Usage: npm run plan -- PROBLEM.json [--out PLAN.json] [--seconds 5] [--rounds 60] [--seed 1]',
+    },
+  ]);
 if (!(seconds >= 0)) refuse([{ path: '--seconds', message: 'The seconds must be a number of 0 or more.' }]);
+if (rounds !== undefined && !(Number.isInteger(rounds) && rounds >= 0))
+  refuse([{ path: '--rounds', message: 'The rounds must be a whole number of 0 or more.' }]);
 if (!Number.isInteger(seed)) refuse([{ path: '--seed', message: 'The seed must be a whole number.' }]);
 
 const begun = performance.now();
@@ -51,6 +61,7 @@ const read = readProblem(json);
 if (!read.ok) refuse(read.problems);
 const solved = solve(read.problem, {
   seed,
+  ...(rounds === undefined ? {} : { rounds }),
   stop: () => elapsed() >= seconds,
   digest: createHash('sha256').update(bytes).digest('hex'),
   seconds: elapsed,
