@@ -3,12 +3,12 @@
  * Prints a table; nothing is written: figures go into documents by hand, after they were looked at.
  */
 import { parseArgs } from 'node:util';
-import { lowerBound } from '../src/core/planner/bound';
-import { compile } from '../src/core/planner/model';
-import type { Plan } from '../src/core/planner/plan';
-import type { Problem } from '../src/core/planner/problem';
-import { replan } from '../src/core/planner/replan';
-import { simulate } from '../src/core/planner/simulate';
+import { lowerBound } from '../src/core/planner/bounds/bound';
+import { compile } from '../src/core/planner/model/model';
+import type { Plan } from '../src/core/planning-format/plan';
+import type { Problem } from '../src/core/planning-format/problem';
+import { replan } from '../src/core/planner/replanning/replan';
+import { simulate } from '../src/core/planner/answers/simulate';
 import { solve } from '../src/core/planner/solve';
 import { generateProblem } from '../src/core/planner/testing/generate';
 import { slip } from '../src/core/planner/testing/slip';

@@ -5,7 +5,7 @@
 import { parseArgs } from 'node:util';
 import highsLoader from 'highs';
 import { solve } from '../src/core/planner/solve';
-import type { Problem } from '../src/core/planner/problem';
+import type { Problem } from '../src/core/planning-format/problem';
 import { generateProblem } from '../src/core/planner/testing/generate';
 import { integerProgram } from './general-solver/integer-program';
 

@@ -5,7 +5,7 @@
 import { createHash } from 'node:crypto';
 import { readFileSync, writeFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
-import { readProblem } from '../src/core/planner/read-problem';
+import { readProblem } from '../src/core/planning-format/read-problem';
 import { solve, type Complaint } from '../src/core/planner/solve';
 
 function refuse(problems: Complaint[]): never {

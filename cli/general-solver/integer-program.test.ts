@@ -1,7 +1,7 @@
 import highsLoader from 'highs';
-import { lowerBound } from '../../src/core/planner/bound';
-import { compile } from '../../src/core/planner/model';
-import type { Problem } from '../../src/core/planner/problem';
+import { lowerBound } from '../../src/core/planner/bounds/bound';
+import { compile } from '../../src/core/planner/model/model';
+import type { Problem } from '../../src/core/planning-format/problem';
 import { solve } from '../../src/core/planner/solve';
 import { generateProblem } from '../../src/core/planner/testing/generate';
 import { twoCakes } from '../../src/core/planner/testing/two-cakes';

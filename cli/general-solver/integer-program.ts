@@ -1,4 +1,4 @@
-import type { Equipment, Problem, Step, When } from '../../src/core/planner/problem';
+import type { Equipment, Problem, Step, When } from '../../src/core/planning-format/problem';
 import { LinearText, type Term } from './linear-text';
 
 /** Something that keeps units of one item of a kind busy: a step, its oven, a wait or a hold. */

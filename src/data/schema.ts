@@ -15,10 +15,10 @@ import type { Coefficients } from '../core/breakdown/coefficients';
 import type { Allergen, Formula, Ingredient } from '../core/formula/formula';
 import type { Reading } from '../core/measure/show-quantity';
 import type { Reading as ProbeReading } from '../core/records/cooling';
-import type { WeeklyShift } from '../core/planner/calendars';
-import type { Plan } from '../core/planner/plan';
-import type { Problem } from '../core/planner/problem';
-import type { ReadyTime } from '../core/planner/ready-times';
+import type { WeeklyShift } from '../core/time/calendars';
+import type { Plan } from '../core/planning-format/plan';
+import type { Problem } from '../core/planning-format/problem';
+import type { ReadyTime } from '../core/planner/answers/ready-times';
 import type { Form } from '../core/shape/form';
 
 const instant = (name: string) => timestamp(name, { withTimezone: true, mode: 'date' });

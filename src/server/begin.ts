@@ -1,8 +1,8 @@
 import { closeDatabase, database } from '../data/database';
 import { forgetWrites } from '../data/repositories/writes';
-import { now } from './clock';
-import { hasKitchen, loadDemo } from './demo';
-import { closeStreams } from './live';
+import { now } from './shared/clock';
+import { hasKitchen, loadDemo } from './kitchen/demo';
+import { closeStreams } from './shared/live';
 import { log } from './shared/log';
 import { readSettings } from './shared/settings';
 

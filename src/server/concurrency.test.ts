@@ -13,9 +13,9 @@ const databases: [string, string | null][] = [
 describe.each(databases)('at once, on %s', (name, url) => {
   let kitchen: Awaited<ReturnType<typeof openDemoKitchen>>;
   const load = async () => ({
-    ...(await import('./situation')),
-    ...(await import('./wall')),
-    ...(await import('./batches')),
+    ...(await import('./plan/load-situation')),
+    ...(await import('./wall/wall')),
+    ...(await import('./pull-list/batches')),
     ...(await import('../data/repositories/events')),
     ...(await import('../data/repositories/edits')),
   });

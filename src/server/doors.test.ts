@@ -7,11 +7,13 @@ import { MALFORMED, spoilt, WELL_ASKED, WELL_MADE } from './testing/malformed';
 
 const kitchen = await openDemoKitchen('doors');
 // What the pull list is made of is asked a hundred times; to print each is left to the long proofs.
-jest.unstable_mockModule('./pull-list-pdf', () => ({ pullListFile: async ({ day }: { day: string }) => ({ day }) }));
+jest.unstable_mockModule('./pull-list/pull-list-pdf', () => ({
+  pullListFile: async ({ day }: { day: string }) => ({ day }),
+}));
 const { GETS, POSTS } = await import('./doors');
 const { readInput } = await import('./shared/door');
 const { answerGet, answerPosts } = await import('./shared/http');
-const { loadOrders } = await import('./order-pages');
+const { loadOrders } = await import('./orders/order-pages');
 const post = answerPosts(POSTS);
 
 afterAll(async () => {

@@ -1,27 +1,27 @@
 import { array, mixed, number, object, string } from 'yup';
-import { formulaForm } from '../core/formats/formula-form';
-import { orderForm } from '../core/formats/order-form';
+import { formulaForm } from '../core/input/formula-input';
+import { orderForm } from '../core/input/order-input';
 import { COUNTRIES } from '../core/measure/units';
 import { wishList } from '../core/steering/wish-schema';
-import { acceptBatch, splitBatch } from './batches';
-import { runCalculator } from './calculators';
-import { buildsToAsk, canWeTake } from './capacity';
-import { changePart, type PartChange } from './change-part';
-import { loadChances } from './chances';
-import { loadDemo } from './demo';
-import { extendStep, finishStep, MOST_EXTENSION, startStep, takeBackStep } from './floor';
-import { exportFormula, LARGEST_RECIPES, readRecipeFile, saveFormula } from './formulas';
-import { saveKitchen, saveReading } from './kitchen-settings';
-import { shapeChoices, sizeChoices } from './order-pages';
-import { bringBack, changeOrder, handOver, leaveOut, takeOrder } from './orders';
-import { panelFile } from './panel-template';
-import { loadPullList, tickLine } from './pull-list';
-import { pullListFile } from './pull-list-pdf';
-import { helpFor } from './remedies';
-import { planned } from './replan';
-import { refuse } from './result';
-import { reviewOrder } from './review-order';
-import { loadSearch } from './search';
+import { acceptBatch, splitBatch } from './pull-list/batches';
+import { runCalculator } from './workbench/calculators';
+import { buildsToAsk, canWeTake } from './orders/capacity';
+import { changePart, type PartChange } from './orders/change-part';
+import { loadChances } from './plan/chances';
+import { loadDemo } from './kitchen/demo';
+import { extendStep, finishStep, MOST_EXTENSION, startStep, takeBackStep } from './bench/floor';
+import { exportFormula, LARGEST_RECIPES, readRecipeFile, saveFormula } from './formulas/formulas';
+import { saveKitchen, saveReading } from './kitchen/kitchen-settings';
+import { shapeChoices, sizeChoices } from './orders/order-pages';
+import { bringBack, changeOrder, handOver, leaveOut, takeOrder } from './orders/orders';
+import { panelFile } from './builds/panel-template';
+import { loadPullList, tickLine } from './pull-list/pull-list';
+import { pullListFile } from './pull-list/pull-list-pdf';
+import { helpFor } from './orders/remedies';
+import { planned } from './plan/replan';
+import { refuse } from './shared/result';
+import { reviewOrder } from './orders/review-order';
+import { loadSearch } from './search/search';
 import { asking, writing, type Door } from './shared/door';
 import {
   anything,
@@ -36,8 +36,8 @@ import {
   version,
   wordsByKey,
 } from './shared/fields';
-import { loadMove, loadStep } from './steps';
-import { redoEdit, steer, takeOver, tryWhatIf, undoEdit } from './steering';
+import { loadMove, loadStep } from './plan/steps';
+import { redoEdit, steer, takeOver, tryWhatIf, undoEdit } from './steering/steering';
 
 const question = object({
   build: shortId,

@@ -2,21 +2,21 @@ import { openDemoKitchen, sendTo } from './testing/demo-kitchen';
 
 const kitchen = await openDemoKitchen('use-cases');
 const { readWorked } = await import('../data/repositories/events');
-const { loadBatches, acceptBatch, splitBatch } = await import('./batches');
-const { changePart } = await import('./change-part');
-const { finishStep, startStep, takeBackStep } = await import('./floor');
-const { loadFormula, loadFormulaForm } = await import('./formula-pages');
-const { readRecipeFile, saveFormula } = await import('./formulas');
-const { loadKitchenSettings, saveKitchen, saveReading } = await import('./kitchen-settings');
-const { loadOrder, loadOrderForm } = await import('./order-pages');
-const { changeOrder, takeOrder } = await import('./orders');
-const { batchIdOf, brokenSteps } = await import('./planning');
-const { loadSituation } = await import('./situation');
-const { loadPullList, tickLine } = await import('./pull-list');
-const { reviewOrder } = await import('./review-order');
-const { loadSearch } = await import('./search');
-const { benchView } = await import('./views/bench-view');
-const { loadPlanned } = await import('./wall');
+const { loadBatches, acceptBatch, splitBatch } = await import('./pull-list/batches');
+const { changePart } = await import('./orders/change-part');
+const { finishStep, startStep, takeBackStep } = await import('./bench/floor');
+const { loadFormula, loadFormulaForm } = await import('./formulas/formula-pages');
+const { readRecipeFile, saveFormula } = await import('./formulas/formulas');
+const { loadKitchenSettings, saveKitchen, saveReading } = await import('./kitchen/kitchen-settings');
+const { loadOrder, loadOrderForm } = await import('./orders/order-pages');
+const { changeOrder, takeOrder } = await import('./orders/orders');
+const { batchIdOf, brokenSteps } = await import('./plan/planning');
+const { loadSituation } = await import('./plan/load-situation');
+const { loadPullList, tickLine } = await import('./pull-list/pull-list');
+const { reviewOrder } = await import('./orders/review-order');
+const { loadSearch } = await import('./search/search');
+const { benchView } = await import('./bench/bench-view');
+const { loadPlanned } = await import('./wall/wall');
 
 const message = (r: { ok: boolean }) => (r as { message?: string }).message ?? '';
 
@@ -147,7 +147,7 @@ describe('a batch for several orders', () => {
 
     const { situation, plan } = (await loadPlanned())!;
     const first = plan.plan.steps.filter((s) => !Number.isNaN(batchIdOf(s.id))).sort((a, b) => a.start - b.start)[0]!;
-    const { ladderOf } = await import('./views/wall-view');
+    const { ladderOf } = await import('./wall/wall-view');
     const placed = new Map(plan.plan.steps.map((s) => [s.id, s]));
     for (const m of wanted.members) {
       const ladder = ladderOf(Number(m.order.slice(1)), situation, plan, placed);

@@ -1,11 +1,11 @@
 import type { CheckAnswer } from '@/core/floor/check-answer';
-import type { FormulaForm } from '@/core/formats/formula-form';
-import type { OrderForm } from '@/core/formats/order-form';
+import type { FormulaForm } from '@/core/input/formula-input';
+import type { OrderForm } from '@/core/input/order-input';
 import type { Reading } from '@/core/measure/show-quantity';
 import type { Wish } from '@/core/steering/plan-edit';
-import type { CapacityQuestion } from '@/server/capacity';
-import type { PartChange } from '@/server/change-part';
-import type { KitchenChange } from '@/server/kitchen-settings';
+import type { CapacityQuestion } from '@/server/orders/capacity';
+import type { PartChange } from '@/server/orders/change-part';
+import type { KitchenChange } from '@/server/kitchen/kitchen-settings';
 import { send } from './send';
 
 /** What the screens send, by what it does: each goes to its door, and decides nothing. */

@@ -1,5 +1,5 @@
 import type { Answered, PostName, Sent } from '@/server/doors';
-import type { Result } from '@/server/result';
+import type { Result } from '@/server/shared/result';
 
 /** The server could not be reached, or did not answer in time. */
 export class NoAnswer extends Error {}

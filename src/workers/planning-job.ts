@@ -1,12 +1,12 @@
-import { blockersOf, type Blockers } from '../core/planner/blockers';
-import { capacityFor, type Capacity } from '../core/planner/capacity';
-import { explainOrder, type Link } from '../core/planner/explain-order';
-import type { Plan } from '../core/planner/plan';
-import type { Problem } from '../core/planner/problem';
-import { readProblem } from '../core/planner/read-problem';
-import { readyTimes, type ReadyTime } from '../core/planner/ready-times';
-import { replan } from '../core/planner/replan';
-import { simulate, type SimulateOptions, type Simulation } from '../core/planner/simulate';
+import { blockersOf, type Blockers } from '../core/planner/answers/blockers';
+import { capacityFor, type Capacity } from '../core/planner/answers/capacity';
+import { explainOrder, type Link } from '../core/planner/answers/explain-order';
+import type { Plan } from '../core/planning-format/plan';
+import type { Problem } from '../core/planning-format/problem';
+import { readProblem } from '../core/planning-format/read-problem';
+import { readyTimes, type ReadyTime } from '../core/planner/answers/ready-times';
+import { replan } from '../core/planner/replanning/replan';
+import { simulate, type SimulateOptions, type Simulation } from '../core/planner/answers/simulate';
 import { solve, type Complaint } from '../core/planner/solve';
 
 export interface PlanningRequest {

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { kitchenReading } from '@/server/kitchen-settings';
+import { kitchenReading } from '@/server/kitchen/kitchen-settings';
 import { ReadingProvider } from '@/ui/parts/reading';
 import { Shell } from '@/ui/shell/shell';
 

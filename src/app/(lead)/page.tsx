@@ -1,4 +1,4 @@
-import { loadWall } from '@/server/wall';
+import { loadWall } from '@/server/wall/wall';
 import { EmptyKitchen } from '@/ui/parts/empty';
 import { Wall } from '@/ui/wall/wall';
 

@@ -1,5 +1,5 @@
 import type { Metadata } from 'next';
-import { loadTeam } from '@/server/bench';
+import { loadTeam } from '@/server/bench/team';
 import { EmptyKitchen } from '@/ui/parts/empty';
 import { PickName } from '@/ui/bench/pick-name';
 import { Shell } from '@/ui/shell/shell';

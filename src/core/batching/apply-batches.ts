@@ -2,7 +2,7 @@ import { componentSteps } from '../breakdown/component-steps';
 import type { Breakdown, Kitchen } from '../breakdown/breakdown';
 import type { Component } from '../breakdown/component';
 import type { Choices } from '../formula/schools';
-import type { Wait } from '../planner/problem';
+import type { Wait } from '../planning-format/problem';
 import type { Batch, SharedWork } from './batch';
 import { mergeComponents } from './merge-components';
 

@@ -1,6 +1,6 @@
 import type { Component } from '../breakdown/component';
 import type { BrokenStep } from '../breakdown/breakdown';
-import type { Hold, Wait } from '../planner/problem';
+import type { Hold, Wait } from '../planning-format/problem';
 
 /** One batch that serves components of several orders. */
 export interface Batch {

@@ -1,7 +1,7 @@
 import { allergensOf, scaleToYield } from '../formula/scale';
 import { chosen, belongs, type Choices } from '../formula/schools';
 import type { Allergen, Check, Formula, Ingredient, Reminder } from '../formula/formula';
-import type { Hold, Route, Step, Wait } from '../planner/problem';
+import type { Hold, Route, Step, Wait } from '../planning-format/problem';
 import type { Form } from '../shape/form';
 import { setAmount, splitAmount, type Amount } from './amount';
 import { amountOf } from './amounts';

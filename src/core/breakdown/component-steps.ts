@@ -2,7 +2,7 @@ import type { FormulaStep } from '../formula/formula';
 import { belongs, chosen, type Choices } from '../formula/schools';
 import { bakingRounds } from '../shape/batter';
 import { formName } from '../shape/form';
-import type { Hold, Wait } from '../planner/problem';
+import type { Hold, Wait } from '../planning-format/problem';
 import type { Load } from './amount';
 import type { BrokenStep, Kitchen } from './breakdown';
 import type { Build } from './build';

@@ -1,4 +1,4 @@
-import type { Wait } from '../planner/problem';
+import type { Wait } from '../planning-format/problem';
 import type { Build } from './build';
 import type { Component } from './component';
 import type { Drawn } from './left-overs';

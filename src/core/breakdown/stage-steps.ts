@@ -1,4 +1,4 @@
-import type { Hold, Wait } from '../planner/problem';
+import type { Hold, Wait } from '../planning-format/problem';
 import { formName } from '../shape/form';
 import { collectId, type BrokenStep, type Kitchen } from './breakdown';
 import { HAND_OVER, type Build } from './build';

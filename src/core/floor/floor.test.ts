@@ -1,13 +1,13 @@
 import { floorState, type FloorEvent } from './floor-state';
-import { withFloor } from './with-floor';
+import { withFloor } from '../situation/with-floor';
 import { openSteps } from './open-steps';
 import { orderStatus } from './order-status';
 import { generateProblem } from '../planner/testing/generate';
 import { solve } from '../planner/solve';
-import { replan } from '../planner/replan';
-import { readyTimes } from '../planner/ready-times';
-import type { Plan } from '../planner/plan';
-import type { Problem } from '../planner/problem';
+import { replan } from '../planner/replanning/replan';
+import { readyTimes } from '../planner/answers/ready-times';
+import type { Plan } from '../planning-format/plan';
+import type { Problem } from '../planning-format/problem';
 
 const start = (id: number, step: string, minute: number): FloorEvent => ({
   id,

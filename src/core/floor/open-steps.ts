@@ -1,5 +1,5 @@
-import type { Plan } from '../planner/plan';
-import type { Problem, Step } from '../planner/problem';
+import type { Plan } from '../planning-format/plan';
+import type { Problem, Step } from '../planning-format/problem';
 import type { StepState } from './floor-state';
 
 /**

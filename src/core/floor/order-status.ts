@@ -1,6 +1,6 @@
-import type { Plan } from '../planner/plan';
-import type { Problem } from '../planner/problem';
-import type { ReadyTime } from '../planner/ready-times';
+import type { Plan } from '../planning-format/plan';
+import type { Problem } from '../planning-format/problem';
+import type { ReadyTime } from '../planner/answers/ready-times';
 import type { StepState } from './floor-state';
 import { openSteps } from './open-steps';
 

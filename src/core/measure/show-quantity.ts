@@ -1,5 +1,5 @@
 import { toFahrenheit, toGasMark } from './temperature';
-import { durationText } from './duration-text';
+import { durationText } from '../time/duration-text';
 import { unitNamed, type Country, type Dimension } from './units';
 
 /** How a person likes to read quantities. What is stored never changes with it. */

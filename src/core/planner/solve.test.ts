@@ -1,9 +1,9 @@
 import { readFileSync } from 'node:fs';
 import { jest } from '@jest/globals';
 import { checkPlan } from '../plan-check/check-plan';
-import { readProblem } from './read-problem';
+import { readProblem } from '../planning-format/read-problem';
 import { solve } from './solve';
-import type { Problem } from './problem';
+import type { Problem } from '../planning-format/problem';
 import { generateProblem } from './testing/generate';
 
 jest.setTimeout(120_000);

@@ -1,7 +1,7 @@
-import { compile } from './model';
-import type { Plan } from './plan';
-import type { Problem } from './problem';
-import { search, type SearchOptions } from './search';
+import { compile } from './model/model';
+import type { Plan } from '../planning-format/plan';
+import type { Problem } from '../planning-format/problem';
+import { search, type SearchOptions } from './search/search';
 import { writePlan } from './write-plan';
 
 export interface Complaint {

@@ -1,9 +1,9 @@
-import { costOf, type LeftOut, type Plan, type PlannedStep } from './plan';
-import { lowerBound } from './bound';
-import { groupAgeing, groupLateness } from './cost';
-import { FACT } from './model';
-import type { Timetable } from './timetable';
-import { whyLeftOut } from './left-out';
+import { costOf, type LeftOut, type Plan, type PlannedStep } from '../planning-format/plan';
+import { lowerBound } from './bounds/bound';
+import { groupAgeing, groupLateness } from './table/cost';
+import { FACT } from './model/model';
+import type { Timetable } from './table/timetable';
+import { whyLeftOut } from './answers/left-out';
 
 /** Writes a finished timetable as a plan, with its score. `problem` is the problem file's digest or null. */
 export function writePlan(table: Timetable, problem: string | null, seconds: number): Plan {

@@ -1,4 +1,4 @@
-import type { Span } from '../planner/problem';
+import type { Span } from '../planning-format/problem';
 
 /** Where a step is to stay. Minutes after the origin; one item for each thing that it uses, then its oven. */
 export interface Pin {

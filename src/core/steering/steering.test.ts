@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { checkPlan } from '../plan-check/check-plan';
 import { solve } from '../planner/solve';
 import { generateProblem } from '../planner/testing/generate';
-import { comparePlans } from './compare-plans';
+import { comparePlans } from '../plan-reading/compare-plans';
 import { moveAlong, type Network } from './move-along';
 import {
   applyEdit,
@@ -15,7 +15,7 @@ import {
   type Wish,
   type Wishes,
 } from './plan-edit';
-import { without, withWishes } from './with-wishes';
+import { without, withWishes } from '../situation/with-wishes';
 
 const span = fc
   .tuple(fc.integer({ min: 0, max: 500 }), fc.integer({ min: 1, max: 90 }))

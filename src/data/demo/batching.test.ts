@@ -3,8 +3,8 @@ import { applyBatches, type BatchableOrder } from '../../core/batching/apply-bat
 import { mergeComponents } from '../../core/batching/merge-components';
 import { proposeBatches, type Candidate } from '../../core/batching/propose-batches';
 import { breakDown, type Breakdown } from '../../core/breakdown/breakdown';
-import { makeProblem } from '../../core/breakdown/make-problem';
-import { readProblem } from '../../core/planner/read-problem';
+import { makeProblem } from '../../core/situation/make-problem';
+import { readProblem } from '../../core/planning-format/read-problem';
 import { solve } from '../../core/planner/solve';
 import { pullList, type PlacedWork } from '../../core/pull-list/pull-list';
 import { demoBuilds } from './builds';

@@ -2,10 +2,10 @@ import fc from 'fast-check';
 import { breakDown, canReplace, componentsOf, type CakeOrder } from '../../core/breakdown/breakdown';
 import type { Build } from '../../core/breakdown/build';
 import { formsOfBuild } from '../../core/breakdown/forms-of-build';
-import { makeProblem } from '../../core/breakdown/make-problem';
+import { makeProblem } from '../../core/situation/make-problem';
 import { allergensOf, totalGrams } from '../../core/formula/scale';
 import { SCHOOLS } from '../../core/formula/schools';
-import { readProblem } from '../../core/planner/read-problem';
+import { readProblem } from '../../core/planning-format/read-problem';
 import { demoBuilds } from './builds';
 import { demoLibrary as kitchen } from './demo-library';
 

@@ -1,4 +1,4 @@
-import { formOf, formulaForm, formulaOf, EMPTY_STEP, type FormulaForm } from '../../core/formats/formula-form';
+import { formOf, formulaForm, formulaOf, EMPTY_STEP, type FormulaForm } from '../../core/input/formula-input';
 import { demoFormulas } from './library';
 
 /** As it goes through the database: what is undefined is gone. */

@@ -5,8 +5,8 @@ import { demoEquipment } from './kitchen';
 import { startingCoefficients } from '../../core/breakdown/starting-figures';
 import { demoOrders, impossibleOrder, tightOrder } from './orders';
 import { breakDown, type Kitchen } from '../../core/breakdown/breakdown';
-import { makeProblem } from '../../core/breakdown/make-problem';
-import { readProblem } from '../../core/planner/read-problem';
+import { makeProblem } from '../../core/situation/make-problem';
+import { readProblem } from '../../core/planning-format/read-problem';
 
 const kitchen: Kitchen = {
   coefficients: startingCoefficients,

@@ -1,6 +1,6 @@
 import { asc, desc, inArray, isNull, or } from 'drizzle-orm';
 import { floorState, type FloorEvent } from '../../core/floor/floor-state';
-import { minuteOf, type Clock } from '../../core/planner/calendars';
+import { minuteOf, type Clock } from '../../core/time/calendars';
 import type { Worked } from '../../core/records/pace';
 import type { Db } from '../database';
 import * as t from '../schema';

@@ -1,5 +1,5 @@
 import { and, asc, eq, lt } from 'drizzle-orm';
-import type { Clock } from '../../core/planner/calendars';
+import type { Clock } from '../../core/time/calendars';
 import type { Db } from '../database';
 import * as t from '../schema';
 

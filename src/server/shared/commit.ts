@@ -2,9 +2,9 @@ import { AsyncLocalStorage } from 'node:async_hooks';
 import { database, type Db } from '../../data/database';
 import { lockCounts, riseCounts } from '../../data/repositories/counts';
 import { insertWrite, readWrite, type WriteRow } from '../../data/repositories/writes';
-import { now } from '../clock';
-import { tellChanged } from '../live';
-import { refuse, type Result } from '../result';
+import { now } from './clock';
+import { tellChanged } from './live';
+import { refuse, type Result } from './result';
 
 /** The write that a request asks for; its key travels beside the call, so that no use case can forget it. */
 export type Asked = Pick<WriteRow, 'key' | 'door' | 'sent'>;

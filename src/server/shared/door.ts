@@ -1,5 +1,5 @@
 import { ValidationError, type InferType, type Schema } from 'yup';
-import { refuse, type Result } from '../result';
+import { refuse, type Result } from './result';
 import { plainProblem } from './plain';
 
 /** One way in from the network: what it takes, and what is done with it. */

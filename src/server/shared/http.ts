@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto';
-import { refuse, type Result } from '../result';
+import { refuse, type Result } from './result';
 import { hostAllowed, sameSite } from './allowed-hosts';
 import { underKey } from './commit';
 import { readInput, type Door } from './door';

@@ -2,7 +2,7 @@ import { jest } from '@jest/globals';
 import type { Db } from '../../data/database';
 import { openFolder, openServer } from '../../data/database';
 import type { PostName } from '../doors';
-import type { Result } from '../result';
+import type { Result } from '../shared/result';
 import type { Door } from '../shared/door';
 import { answerQuestion, runPlanningJob, type PlanningRequest, type Question } from '../../workers/planning-job';
 
@@ -25,14 +25,14 @@ export async function openDemoKitchen(
   process.env.ZEST_LOG ??= 'silent';
   const { db, close } = url ? await openServer(url) : await openFolder(`memory://${name}`);
   (globalThis as unknown as { zestDatabase: Promise<Db> }).zestDatabase = Promise.resolve(db);
-  jest.unstable_mockModule('../planner-thread', () => ({
+  jest.unstable_mockModule('../plan/planner-thread', () => ({
     planInThread: async (request: PlanningRequest) => {
       if (planner.fails) throw new Error(planner.fails);
       return runPlanningJob({ ...request, seconds: Math.min(request.seconds, 0.5) }, clock);
     },
     askInThread: async (about: string, ask: object) => answerQuestion({ about, ...ask } as Question, clock),
   }));
-  const { loadDemo } = await import('../demo');
+  const { loadDemo } = await import('../kitchen/demo');
   const loaded = await loadDemo('UTC');
   if (!loaded.ok) throw new Error(loaded.message);
   return { db, close };
@@ -62,6 +62,6 @@ export interface Sent {
 
 /** Waits until all planning that taps have asked for has come to its end. */
 export async function plansSettled(): Promise<void> {
-  const { replan } = await import('../replan');
+  const { replan } = await import('../plan/replan');
   await replan('a test waits for it');
 }

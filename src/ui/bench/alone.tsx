@@ -3,8 +3,8 @@
 import Box from '@mui/material/Box';
 import { useState } from 'react';
 import type { CheckAnswer } from '@/core/floor/check-answer';
-import { durationText } from '@/core/measure/duration-text';
-import type { AloneView } from '@/server/views/bench-view';
+import { durationText } from '@/core/time/duration-text';
+import type { AloneView } from '@/server/bench/bench-view';
 import { placeBackground } from '../ladder/places';
 import { headingFont } from '../theme/theme';
 import { BigButton } from './big-button';

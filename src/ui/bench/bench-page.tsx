@@ -2,8 +2,8 @@
 
 import Box from '@mui/material/Box';
 import NextLink from 'next/link';
-import { timeOf } from '@/core/planner/calendars';
-import type { BenchStep, BenchView } from '@/server/views/bench-view';
+import { timeOf } from '@/core/time/calendars';
+import type { BenchStep, BenchView } from '@/server/bench/bench-view';
 import { extendStepAction, finishStepAction, startStepAction, takeBackStepAction } from '../actions';
 import { Caution } from '../parts/caution';
 import { useAction } from '../parts/use-action';

@@ -2,7 +2,7 @@
 
 import Box from '@mui/material/Box';
 import NextLink from 'next/link';
-import type { BenchPerson } from '@/server/bench';
+import type { BenchPerson } from '@/server/bench/team';
 import { Page } from '../parts/page';
 import { headingFont } from '../theme/theme';
 

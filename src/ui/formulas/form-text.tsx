@@ -3,7 +3,7 @@
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { Controller, type Control, type FieldPath } from 'react-hook-form';
-import type { FormulaForm } from '@/core/formats/formula-form';
+import type { FormulaForm } from '@/core/input/formula-input';
 
 interface FormTextProps {
   control: Control<FormulaForm>;

@@ -5,8 +5,8 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import NextLink from 'next/link';
 import { useMemo, useState } from 'react';
-import { durationText } from '@/core/measure/duration-text';
-import type { FormulaLineView } from '@/server/formula-pages';
+import { durationText } from '@/core/time/duration-text';
+import type { FormulaLineView } from '@/server/formulas/formula-pages';
 import { Page } from '../parts/page';
 
 /** All formulas, by family, narrowed as one types. */

@@ -4,7 +4,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { DateTime } from 'luxon';
 import NextLink from 'next/link';
-import type { FormulaView } from '@/server/formula-pages';
+import type { FormulaView } from '@/server/formulas/formula-pages';
 import { Page } from '../parts/page';
 import { useHydrated } from '../parts/use-hydrated';
 import { ScalingPanel } from './scaling-panel';

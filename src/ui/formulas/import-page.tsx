@@ -9,7 +9,7 @@ import NextLink from 'next/link';
 import { useState, useTransition } from 'react';
 import { COUNTRIES } from '@/core/measure/units';
 import { onTheScale } from '@/core/measure/show-quantity';
-import type { ImportedRecipe } from '@/server/formulas';
+import type { ImportedRecipe } from '@/server/formulas/formulas';
 import { readRecipeFileAction, saveFormulaAction } from '../actions';
 import { Page } from '../parts/page';
 

@@ -6,7 +6,7 @@ import TextField from '@mui/material/TextField';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { bakersPercentages } from '@/core/formula/percentages';
-import type { FormulaView } from '@/server/formula-pages';
+import type { FormulaView } from '@/server/formulas/formula-pages';
 import { useReading } from '../parts/reading';
 import type { Scale, Scaled } from './use-scaled';
 

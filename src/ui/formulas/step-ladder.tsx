@@ -14,7 +14,7 @@ import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
 import { useId } from 'react';
 import { useWatch, type Control } from 'react-hook-form';
-import { WAIT_PLACES, type FormulaForm } from '@/core/formats/formula-form';
+import { WAIT_PLACES, type FormulaForm } from '@/core/input/formula-input';
 import { placeBackground } from '../ladder/places';
 import { FormText } from './form-text';
 

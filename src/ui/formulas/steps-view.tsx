@@ -1,10 +1,10 @@
 'use client';
 
 import Box from '@mui/material/Box';
-import { durationText } from '@/core/measure/duration-text';
+import { durationText } from '@/core/time/duration-text';
 import type { Formula, FormulaStep, FormulaWait } from '@/core/formula/formula';
 import { SCHOOLS } from '@/core/formula/schools';
-import type { Place } from '@/server/views/wall-view';
+import type { Place } from '@/server/wall/wall-view';
 import { placeBackground } from '../ladder/places';
 import { Caution } from '../parts/caution';
 import { useReading } from '../parts/reading';

@@ -6,7 +6,7 @@ import { roundLines, type Rounding } from '@/core/formula/rounding';
 import { scaleToScarce, scaleToTotal, scaleToYield, totalGrams } from '@/core/formula/scale';
 import { SUBSTITUTIONS, withSubstitution, type Substitution } from '@/core/formula/substitutions';
 import { batterGrams } from '@/core/shape/batter';
-import type { FormulaView } from '@/server/formula-pages';
+import type { FormulaView } from '@/server/formulas/formula-pages';
 
 export const SCALES = ['yield', 'mix', 'tins', 'scarce'] as const;
 export type Scale = (typeof SCALES)[number];

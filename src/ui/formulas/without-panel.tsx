@@ -8,7 +8,7 @@ import { eggLedger } from '@/core/formula/eggs';
 import { allergensOf } from '@/core/formula/scale';
 import { SUBSTITUTIONS } from '@/core/formula/substitutions';
 import { showQuantity } from '@/core/measure/show-quantity';
-import type { FormulaView } from '@/server/formula-pages';
+import type { FormulaView } from '@/server/formulas/formula-pages';
 import type { Scaled } from './use-scaled';
 
 const grams = (g: number) => showQuantity(g, 'mass');

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import { memo } from 'react';
-import type { Clock } from '@/core/planner/calendars';
-import { timeOf } from '@/core/planner/calendars';
+import type { Clock } from '@/core/time/calendars';
+import { timeOf } from '@/core/time/calendars';
 import { headingFont } from '../theme/theme';
 import type { TimeScale } from './time-scale';
 

@@ -4,7 +4,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import NextLink from 'next/link';
 import { useEffect, useState } from 'react';
-import type { CapacityAnswer, CapacityQuestion } from '@/server/capacity';
+import type { CapacityAnswer, CapacityQuestion } from '@/server/orders/capacity';
 import { canWeTakeAction } from '../actions';
 import { TONE_SHAPES } from '../parts/status';
 import { OneMoreFields, useOneMore } from './one-more-fields';

@@ -1,4 +1,4 @@
-import type { SectionView } from '@/server/views/order-view';
+import type { SectionView } from '@/server/orders/order-view';
 
 /** mm around the cake in the drawing. */
 const MARGIN = 14;

@@ -4,7 +4,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { DateTime } from 'luxon';
 import { useEffect, useState } from 'react';
-import type { CapacityQuestion } from '@/server/capacity';
+import type { CapacityQuestion } from '@/server/orders/capacity';
 
 export interface OneMore {
   builds: { id: string; name: string }[];

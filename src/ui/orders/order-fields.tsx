@@ -10,9 +10,9 @@ import TextField from '@mui/material/TextField';
 import { DateTimePicker } from '@mui/x-date-pickers/DateTimePicker';
 import { DateTime } from 'luxon';
 import { Controller, type Control } from 'react-hook-form';
-import type { OrderForm } from '@/core/formats/order-form';
+import type { OrderForm } from '@/core/input/order-input';
 import { ALLERGENS } from '@/core/formula/formula';
-import type { OrderFormView } from '@/server/order-pages';
+import type { OrderFormView } from '@/server/orders/order-pages';
 
 const WALL_CLOCK = "yyyy-MM-dd'T'HH:mm";
 

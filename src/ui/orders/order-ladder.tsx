@@ -2,8 +2,8 @@
 
 import Box from '@mui/material/Box';
 import { useMemo, useState } from 'react';
-import { timeOf } from '@/core/planner/calendars';
-import type { OrderView } from '@/server/views/order-view';
+import { timeOf } from '@/core/time/calendars';
+import type { OrderView } from '@/server/orders/order-view';
 import { OpenLadder } from '../ladder/ladder';
 import { AXIS_WIDTH, TimeAxis, TimeGrid } from '../ladder/time-axis';
 import { timeScale } from '../ladder/time-scale';

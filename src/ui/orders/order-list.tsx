@@ -8,7 +8,7 @@ import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import NextLink from 'next/link';
-import type { OrderLine } from '@/server/order-pages';
+import type { OrderLine } from '@/server/orders/order-pages';
 import { bringBackAction } from '../actions';
 import { Page } from '../parts/page';
 import { useAction } from '../parts/use-action';

@@ -7,7 +7,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { DateTime } from 'luxon';
 import NextLink from 'next/link';
-import type { OrderView } from '@/server/views/order-view';
+import type { OrderView } from '@/server/orders/order-view';
 import { bringBackAction, changePartAction, handOverAction, leaveOutAction } from '../actions';
 import { AnswerBox } from '../parts/answer-box';
 import { Caution } from '../parts/caution';

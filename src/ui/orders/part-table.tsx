@@ -6,8 +6,8 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import NextLink from 'next/link';
 import { useState } from 'react';
-import type { PartChange } from '@/server/change-part';
-import type { PartView } from '@/server/views/order-view';
+import type { PartChange } from '@/server/orders/change-part';
+import type { PartView } from '@/server/orders/order-view';
 import { useReading } from '../parts/reading';
 
 interface PartTableProps {

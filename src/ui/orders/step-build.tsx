@@ -3,8 +3,8 @@
 import Box from '@mui/material/Box';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
-import type { OrderForm } from '@/core/formats/order-form';
-import type { BuildChoice } from '@/server/build-choices';
+import type { OrderForm } from '@/core/input/order-input';
+import type { BuildChoice } from '@/server/builds/build-choices';
 import { ChoiceCard } from '../parts/choice-card';
 import { useOffers } from './step-size';
 

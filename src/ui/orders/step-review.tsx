@@ -3,7 +3,7 @@
 import Box from '@mui/material/Box';
 import Chip from '@mui/material/Chip';
 import CircularProgress from '@mui/material/CircularProgress';
-import type { OrderReview } from '@/server/review-order';
+import type { OrderReview } from '@/server/orders/review-order';
 import { AnswerBox } from '../parts/answer-box';
 import { Caution } from '../parts/caution';
 import { CrossSection } from './cross-section';

@@ -2,7 +2,7 @@
 
 import Box from '@mui/material/Box';
 import { useEffect, useState } from 'react';
-import type { ShapeOffer } from '@/server/sizes';
+import type { ShapeOffer } from '@/server/builds/sizes';
 import { ChoiceCard } from '../parts/choice-card';
 
 const SHAPES: Record<string, string> = { round: 'Round tiers', square: 'Square', roll: 'Rolls', heart: 'Heart' };

@@ -1,4 +1,4 @@
-import { durationText } from '@/core/measure/duration-text';
+import { durationText } from '@/core/time/duration-text';
 import type { OrderStatus } from '@/core/floor/order-status';
 
 export type Tone = 'holds' | 'tight' | 'misses';

@@ -8,7 +8,7 @@ import IconButton from '@mui/material/IconButton';
 import Link from '@mui/material/Link';
 import NextLink from 'next/link';
 import { useEffect, useState, type ReactNode } from 'react';
-import type { StepView } from '@/server/views/step-view';
+import type { StepView } from '@/server/plan/step-view';
 import { Caution } from './caution';
 import { useReading } from './reading';
 import { StepSteering } from './step-steering';

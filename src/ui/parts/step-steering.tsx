@@ -6,7 +6,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useEffect, useState } from 'react';
 import type { Wish } from '@/core/steering/plan-edit';
-import type { MoveView } from '@/server/views/move-view';
+import type { MoveView } from '@/server/steering/move-view';
 import { steerAction } from '../actions';
 import { useAction } from './use-action';
 

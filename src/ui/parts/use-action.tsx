@@ -4,7 +4,7 @@ import Alert from '@mui/material/Alert';
 import Snackbar from '@mui/material/Snackbar';
 import { useRouter } from 'next/navigation';
 import { useState, useTransition, type ReactNode } from 'react';
-import type { Result } from '@/server/result';
+import type { Result } from '@/server/shared/result';
 
 const LOST = 'The kitchen’s server did not answer. Nothing was lost that had been confirmed; try again.';
 const LATER = 'It is kept, but not planned yet: the plan that you see does not know of it.';

@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import type { Chance, Chances } from '@/server/chances';
+import type { Chance, Chances } from '@/server/plan/chances';
 
 /** Chances of being ready by order, as soon as the days have been lived through; empty until then. */
 export function useChances(plan: number | null): ReadonlyMap<number, Chance> {

@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import type { Help } from '@/server/remedies';
+import type { Help } from '@/server/orders/remedies';
 
 /** What would help an order; null while it is being tried. Each plan is asked anew. */
 export function useHelp(order: number | null, plan: number): Help | null {

@@ -2,9 +2,9 @@
 
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { durationText } from '@/core/measure/duration-text';
+import { durationText } from '@/core/time/duration-text';
 import { showQuantity } from '@/core/measure/show-quantity';
-import type { BatchesView } from '@/server/batches';
+import type { BatchesView } from '@/server/pull-list/batches';
 import { acceptBatchAction, splitBatchAction } from '../actions';
 import type { useAction } from '../parts/use-action';
 

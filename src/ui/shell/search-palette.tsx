@@ -4,7 +4,7 @@ import Box from '@mui/material/Box';
 import Dialog from '@mui/material/Dialog';
 import { useRouter } from 'next/navigation';
 import { useEffect, useId, useState } from 'react';
-import type { Found } from '@/server/search';
+import type { Found } from '@/server/search/search';
 import { isTyping } from '../parts/is-typing';
 
 /** Shown of each group, so that one group does not push the others out of sight. */

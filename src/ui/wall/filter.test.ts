@@ -1,4 +1,4 @@
-import type { LadderView, RailView, RungView, WallView } from '@/server/views/wall-view';
+import type { LadderView, RailView, RungView, WallView } from '@/server/wall/wall-view';
 import { Filter, filterOptions } from './filter';
 
 const clock = { origin: '2027-05-17T00:00:00Z', zone: 'UTC' };

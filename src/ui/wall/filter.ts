@@ -1,5 +1,5 @@
-import { timeOf, type Clock } from '@/core/planner/calendars';
-import type { LadderView, RailView, RungView, WallView } from '@/server/views/wall-view';
+import { timeOf, type Clock } from '@/core/time/calendars';
+import type { LadderView, RailView, RungView, WallView } from '@/server/wall/wall-view';
 
 /** One thing to show only: a person, an oven, a tin or other thing, an order, a day. */
 export interface FilterOption {

@@ -4,7 +4,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Link from '@mui/material/Link';
 import NextLink from 'next/link';
-import type { Headline } from '@/server/views/headline';
+import type { Headline } from '@/server/wall/headline';
 import { replanAction, takeOverAction } from '../actions';
 import type { useAction } from '../parts/use-action';
 import { useAction as useOwnAction } from '../parts/use-action';

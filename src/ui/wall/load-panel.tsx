@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
-import { durationText } from '@/core/measure/duration-text';
-import type { WallView } from '@/server/views/wall-view';
+import { durationText } from '@/core/time/duration-text';
+import type { WallView } from '@/server/wall/wall-view';
 import { SidePanel } from './side-panel';
 
 /** Above this share of a shift there is no room for a slip. */

@@ -1,8 +1,8 @@
 import Box from '@mui/material/Box';
-import { durationText } from '@/core/measure/duration-text';
-import { timeOf, type Clock } from '@/core/planner/calendars';
-import type { PlanTotals } from '@/core/steering/compare-plans';
-import type { TrialView } from '@/server/steering';
+import { durationText } from '@/core/time/duration-text';
+import { timeOf, type Clock } from '@/core/time/calendars';
+import type { PlanTotals } from '@/core/plan-reading/compare-plans';
+import type { TrialView } from '@/server/steering/steering';
 
 /** Moved rungs that are told one by one. */
 const TOLD = 14;

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
-import { durationText } from '@/core/measure/duration-text';
-import type { HandLoad } from '@/core/planner/loads';
-import type { HandView, OvenView, StoreView, WallView } from '@/server/views/wall-view';
+import { durationText } from '@/core/time/duration-text';
+import type { HandLoad } from '@/core/plan-reading/loads';
+import type { HandView, OvenView, StoreView, WallView } from '@/server/wall/wall-view';
 import { headingFont } from '../theme/theme';
 import { useBand } from '../ladder/band';
 import { placeBackground } from '../ladder/places';

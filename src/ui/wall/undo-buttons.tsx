@@ -4,7 +4,7 @@ import Redo from '@mui/icons-material/Redo';
 import Undo from '@mui/icons-material/Undo';
 import IconButton from '@mui/material/IconButton';
 import { useEffect, useRef } from 'react';
-import type { WallView } from '@/server/views/wall-view';
+import type { WallView } from '@/server/wall/wall-view';
 import { redoEditAction, undoEditAction } from '../actions';
 import { isTyping } from '../parts/is-typing';
 import { useAction } from '../parts/use-action';

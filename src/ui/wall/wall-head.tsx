@@ -8,7 +8,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import NextLink from 'next/link';
-import type { WallView } from '@/server/views/wall-view';
+import type { WallView } from '@/server/wall/wall-view';
 import { replanAction } from '../actions';
 import { useAction } from '../parts/use-action';
 import type { FilterOption } from './filter';

@@ -6,9 +6,9 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { DateTime } from 'luxon';
 import { useState } from 'react';
-import { minuteOf, timeOf } from '@/core/planner/calendars';
-import type { Span } from '@/core/planner/problem';
-import type { WallView } from '@/server/views/wall-view';
+import { minuteOf, timeOf } from '@/core/time/calendars';
+import type { Span } from '@/core/planning-format/problem';
+import type { WallView } from '@/server/wall/wall-view';
 import { OneMoreFields, useOneMore } from '../orders/one-more-fields';
 import type { Supposed } from './what-if-panel';
 

@@ -9,7 +9,7 @@ import IconButton from '@mui/material/IconButton';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { FORM_MEASURES, type FormName } from '@/core/shape/form';
-import type { PlainField } from '@/server/calculators';
+import type { PlainField } from '@/server/workbench/calculators';
 
 export type Values = Record<string, unknown>;
 

@@ -1,8 +1,8 @@
 import Box from '@mui/material/Box';
 import type { CalcValue, CalcValues } from '@/core/calculators/calculator';
-import { durationText } from '@/core/measure/duration-text';
+import { durationText } from '@/core/time/duration-text';
 import { onTheScale, thousands } from '@/core/measure/show-quantity';
-import type { CalculatorView } from '@/server/calculators';
+import type { CalculatorView } from '@/server/workbench/calculators';
 import { headingFont } from '../theme/theme';
 
 /** Lists that are drawn, not written. */

@@ -4,7 +4,7 @@ import Box from '@mui/material/Box';
 import TextField from '@mui/material/TextField';
 import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
-import type { CalculationAnswer, CalculatorView, WorkbenchView } from '@/server/calculators';
+import type { CalculationAnswer, CalculatorView, WorkbenchView } from '@/server/workbench/calculators';
 import type { PlacedPiece } from '@/core/shape/piece';
 import { calculateAction } from '../actions';
 import { Page } from '../parts/page';

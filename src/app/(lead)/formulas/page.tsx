@@ -1,5 +1,5 @@
 import type { Metadata } from 'next';
-import { loadFormulas } from '@/server/formula-pages';
+import { loadFormulas } from '@/server/formulas/formula-pages';
 import { EmptyKitchen } from '@/ui/parts/empty';
 import { FormulaList } from '@/ui/formulas/formula-list';
 

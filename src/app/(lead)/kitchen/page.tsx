@@ -1,5 +1,5 @@
 import type { Metadata } from 'next';
-import { loadKitchenSettings } from '@/server/kitchen-settings';
+import { loadKitchenSettings } from '@/server/kitchen/kitchen-settings';
 import { EmptyKitchen } from '@/ui/parts/empty';
 import { KitchenPage } from '@/ui/kitchen/kitchen-page';
 

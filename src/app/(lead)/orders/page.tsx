@@ -1,5 +1,5 @@
 import type { Metadata } from 'next';
-import { loadOrders } from '@/server/order-pages';
+import { loadOrders } from '@/server/orders/order-pages';
 import { EmptyKitchen } from '@/ui/parts/empty';
 import { OrderList } from '@/ui/orders/order-list';
 

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import { firstOf } from '@/server/shared/first-of';
-import { loadPullList } from '@/server/pull-list';
+import { loadPullList } from '@/server/pull-list/pull-list';
 import { EmptyKitchen } from '@/ui/parts/empty';
 import { PullListPage } from '@/ui/pull-list/pull-list-page';
 

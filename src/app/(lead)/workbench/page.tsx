@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import { firstOf } from '@/server/shared/first-of';
-import { loadWorkbench } from '@/server/calculators';
+import { loadWorkbench } from '@/server/workbench/calculators';
 import { EmptyKitchen } from '@/ui/parts/empty';
 import { WorkbenchPage } from '@/ui/workbench/workbench-page';
 

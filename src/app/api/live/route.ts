@@ -1,4 +1,4 @@
-import { changeStream } from '@/server/live';
+import { changeStream } from '@/server/shared/live';
 
 export function GET(request: Request): Response {
   return new Response(changeStream(request.signal), {

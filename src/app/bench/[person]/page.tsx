@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { decoded } from '@/server/shared/first-of';
-import { loadBench } from '@/server/bench';
+import { loadBench } from '@/server/bench/team';
 import { BenchPage } from '@/ui/bench/bench-page';
 
 export const metadata: Metadata = { title: 'Bench' };

@@ -1,5 +1,5 @@
-import type { Problem, Span, Step, Wait } from '../problem';
-import { seededRandom, type Random } from '../random';
+import type { Problem, Span, Step, Wait } from '../../planning-format/problem';
+import { seededRandom, type Random } from '../search/random';
 
 export interface GenerateOptions {
   cakes: number;

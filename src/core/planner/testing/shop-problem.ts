@@ -1,4 +1,4 @@
-import type { Problem } from '../problem';
+import type { Problem } from '../../planning-format/problem';
 import type { Yardstick } from './published-shops';
 
 /** A job shop in the planning format: machine steps, one order, pickup 0, so that lateness is the makespan. */

@@ -1,5 +1,5 @@
-import type { Plan, PlannedStep } from '../plan';
-import type { Problem } from '../problem';
+import type { Plan, PlannedStep } from '../../planning-format/plan';
+import type { Problem } from '../../planning-format/problem';
 
 /** Minutes after its end at which a slip is noticed, and by which a slipped step runs over. */
 const NOTICED = 5;

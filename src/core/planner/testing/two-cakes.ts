@@ -1,4 +1,4 @@
-import type { Problem, Step } from '../problem';
+import type { Problem, Step } from '../../planning-format/problem';
 
 /**
  * Two cakes (or three), each 60 minutes of one decorator, then 30 minutes of rest; the decorator is there from 0 to 400.

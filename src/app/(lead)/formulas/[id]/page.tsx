@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { firstOf } from '@/server/shared/first-of';
-import { loadFormula } from '@/server/formula-pages';
+import { loadFormula } from '@/server/formulas/formula-pages';
 import { FormulaPage } from '@/ui/formulas/formula-page';
 
 export const metadata: Metadata = { title: 'Formula' };

@@ -1,5 +1,5 @@
 import type { Metadata } from 'next';
-import { loadFormulaForm } from '@/server/formula-pages';
+import { loadFormulaForm } from '@/server/formulas/formula-pages';
 import { EmptyKitchen } from '@/ui/parts/empty';
 import { FormulaEditor } from '@/ui/formulas/formula-editor';
 

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
-import { loadOrder } from '@/server/order-pages';
+import { loadOrder } from '@/server/orders/order-pages';
 import { OrderPage } from '@/ui/orders/order-page';
 
 export const metadata: Metadata = { title: 'Order' };

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import { firstOf } from '@/server/shared/first-of';
-import { loadOrderForm } from '@/server/order-pages';
+import { loadOrderForm } from '@/server/orders/order-pages';
 import { EmptyKitchen } from '@/ui/parts/empty';
 import { OrderWizard } from '@/ui/orders/order-wizard';
 

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
-import { loadFormulaForm } from '@/server/formula-pages';
+import { loadFormulaForm } from '@/server/formulas/formula-pages';
 import { FormulaEditor } from '@/ui/formulas/formula-editor';
 
 export const metadata: Metadata = { title: 'Change formula' };

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
-import { loadOrderForm } from '@/server/order-pages';
+import { loadOrderForm } from '@/server/orders/order-pages';
 import { OrderWizard } from '@/ui/orders/order-wizard';
 
 export const metadata: Metadata = { title: 'Change order' };

@@ -1,0 +1,14 @@
+/** No circle of imports, not even of types, in any folder; see “Rules that lint enforces” in CONTRIBUTING.md. */
+module.exports = {
+  forbidden: [
+    { name: 'no-circle', severity: 'error', from: {}, to: { circular: true } },
+    { name: 'no-unresolved', severity: 'error', from: {}, to: { couldNotResolve: true, pathNot: '^next/' } },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    exclude: { path: 'node_modules|^\\.next' },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: 'tsconfig.json' },
+    enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['import', 'types', 'node', 'default'] },
+  },
+};

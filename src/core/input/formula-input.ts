@@ -1,0 +1,234 @@
+import { array, boolean, number, object, string, type InferType } from 'yup';
+import { PURPOSES, type Batter, type Formula, type FormulaStep, type FormulaWait } from '../formula/formula';
+import { slug } from '../exchange/slug';
+import { trimmed } from './trimmed';
+
+const minutes = (name: string) =>
+  number()
+    .typeError(`${name}: minutes, a number.`)
+    .required(`${name}: how many minutes?`)
+    .min(0, `${name}: not below 0.`)
+    .max(150_000, `${name}: at most 150 000 minutes.`);
+/** An empty field is no number. */
+const optionalNumber = (message: string) =>
+  number()
+    .transform((value: unknown, typed: unknown) => (typed === '' || typed === null ? null : value))
+    .typeError(message)
+    .nullable()
+    .default(null);
+
+export const BATTERS: readonly Batter[] = ['butter', 'foam', 'chiffon', 'oil', 'sheet'];
+export const WAIT_PLACES = ['', 'fridge', 'freezer', 'dry box'] as const;
+
+const stepForm = object({
+  /** Empty for a new step. */
+  key: string().max(60).default(''),
+  name: trimmed().required('What is this step called?').max(40, 'At most 40 letters: it stands on a rung.'),
+  work: string().oneOf(['hands', 'oven', 'machine']).required(),
+  low: minutes('At least'),
+  likely: minutes('Likely').test('after-low', 'Likely: not below the shortest.', function (value) {
+    return value === undefined || value >= this.parent.low;
+  }),
+  high: minutes('At most').test('after-likely', 'At most: not below the likely.', function (value) {
+    return value === undefined || value >= this.parent.likely;
+  }),
+  skill: string().max(60, 'At most 60 letters.').default(''),
+  celsius: optionalNumber('The oven’s °C, a number.').test(
+    'heat',
+    'An oven step needs its °C, 40 to 350.',
+    function (value) {
+      return this.parent.work !== 'oven' || (typeof value === 'number' && value >= 40 && value <= 350);
+    },
+  ),
+  how: trimmed().max(400, 'At most 400 letters.').default(''),
+  sign: trimmed().max(80, 'At most 80 letters.').default(''),
+  caution: trimmed().max(300, 'At most 300 letters.').default(''),
+  /** The wait before the next step. */
+  waitMin: minutes('Wait, at least'),
+  waitMax: optionalNumber('Wait, at most: minutes, or nothing.').test(
+    'after-min',
+    'Wait: not below the shortest.',
+    function (value) {
+      return value === null || value === undefined || value >= this.parent.waitMin;
+    },
+  ),
+  waitPlace: string()
+    .oneOf([...WAIT_PLACES])
+    .default(''),
+  waitWhy: trimmed().max(120, 'At most 120 letters.').default(''),
+});
+
+/** A formula as it is edited; the form and the server check it alike. */
+export const formulaForm = object({
+  name: trimmed().required('What is it called?').max(60, 'At most 60 letters.'),
+  family: trimmed().required('Which family?').max(60, 'At most 60 letters.'),
+  story: trimmed().max(200, 'At most 200 letters.').default(''),
+  purpose: string()
+    .oneOf([...PURPOSES], 'Choose what it is for.')
+    .required('Choose what it is for.'),
+  batter: string()
+    .oneOf(['', ...BATTERS])
+    .default(''),
+  /** Per cent. */
+  loss: number()
+    .typeError('Loss in per cent, a number.')
+    .required('Loss in per cent.')
+    .min(0, 'Not below 0.')
+    .max(95, 'At most 95 %.'),
+  density: number().typeError('g per ml, a number.').required('g per ml.').moreThan(0, 'Above 0.').max(3, 'At most 3.'),
+  domes: boolean().default(false),
+  stands: optionalNumber('Minutes that the mix may stand, a number.').min(0, 'Not below 0.'),
+  lines: array()
+    .of(
+      object({
+        ingredient: string().max(120, 'The library does not know it.').required('Choose an ingredient.'),
+        grams: number()
+          .typeError('Grams, a number.')
+          .required('How many grams?')
+          .moreThan(0, 'Above 0.')
+          .max(100_000, 'At most 100 kg.'),
+      }),
+    )
+    .min(1, 'At least one ingredient.')
+    .max(80, 'At most 80 ingredients.')
+    .required(),
+  steps: array().of(stepForm).min(1, 'At least one step.').max(60, 'At most 60 steps.').required(),
+  keepPlace: string()
+    .oneOf([...WAIT_PLACES])
+    .default(''),
+  keepMin: minutes('Used after'),
+  keepMax: minutes('Keeps').test('after-min', 'Keeps: longer than until it is used.', function (value) {
+    return value === undefined || value >= this.parent.keepMin;
+  }),
+  rescue: trimmed().max(300, 'At most 300 letters.').default(''),
+  /** What was changed, for the list of versions. */
+  note: trimmed().max(120, 'At most 120 letters.').default(''),
+});
+
+export type FormulaForm = InferType<typeof formulaForm>;
+export type StepForm = FormulaForm['steps'][number];
+
+export const EMPTY_STEP: StepForm = {
+  ...{ key: '', name: '', work: 'hands', low: 8, likely: 10, high: 14, skill: '', celsius: null },
+  ...{ how: '', sign: '', caution: '', waitMin: 0, waitMax: null, waitPlace: '', waitWhy: '' },
+};
+
+/** A formula laid out for its form: each step with the wait that follows it. */
+export function formOf(f: Formula): FormulaForm {
+  return {
+    ...{ name: f.name, family: f.family, story: f.story, purpose: f.purpose, batter: f.batter ?? '' },
+    ...{
+      loss: Number((f.loss * 100).toFixed(3)),
+      density: f.density,
+      domes: f.domes ?? false,
+      stands: f.stands ?? null,
+    },
+    lines: f.lines.map(({ ingredient, grams }) => ({ ingredient, grams })),
+    steps: f.steps.map((s): StepForm => {
+      const after = f.waits.find((w) => w.from === s.key);
+      return {
+        ...{
+          key: s.key,
+          name: s.name,
+          work: s.work,
+          low: s.minutes.low,
+          likely: s.minutes.likely,
+          high: s.minutes.high,
+        },
+        ...{
+          skill: s.skill ?? '',
+          celsius: s.oven?.celsius ?? null,
+          how: s.how,
+          sign: s.sign ?? '',
+          caution: s.caution ?? '',
+        },
+        waitMin: after?.min ?? 0,
+        waitMax: after?.max ?? null,
+        waitPlace: (after?.place ?? '') as StepForm['waitPlace'],
+        waitWhy: after?.why ?? '',
+      };
+    }),
+    keepPlace: (f.keeping.place ?? '') as FormulaForm['keepPlace'],
+    keepMin: f.keeping.min,
+    keepMax: f.keeping.max,
+    rescue: f.rescue ?? '',
+    note: '',
+  };
+}
+
+/**
+ * The formula that a form describes. What the form does not show (checks, reminders, equipment, schools, notes of lines)
+ * is kept from the formula as it was, step by step and line by line.
+ */
+export function formulaOf(form: FormulaForm, before: Formula | null, id: string): Formula {
+  const taken = new Set(form.steps.map((s) => s.key).filter(Boolean));
+  const steps = form.steps.map((s): FormulaStep => {
+    // Two schools may have a step of one key: the name tells them apart.
+    const own = before?.steps.filter((x) => x.key === s.key) ?? [];
+    const was = own.find((x) => x.name === s.name) ?? own[0];
+    return { ...was, ...stepOf(s, was, s.key || newKey(s.name, taken)) };
+  });
+  const keys = [...new Set(steps.map((s) => s.key))];
+  const waits = keys.slice(1).map((to, i): FormulaWait => {
+    const from = keys[i]!;
+    const after = form.steps[steps.findIndex((s) => s.key === from)]!;
+    const was = before?.waits.find((w) => w.from === from && w.to === to);
+    return {
+      ...was,
+      ...{ from, to, min: after.waitMin, max: after.waitMax, place: after.waitPlace || null, why: after.waitWhy },
+    };
+  });
+  const lasting = keys.length > 0 ? new Set(keys) : new Set<string>();
+  return {
+    ...before,
+    id,
+    ...{ name: form.name, family: form.family, story: form.story, purpose: form.purpose as Formula['purpose'] },
+    ...optional({
+      batter: (form.batter || undefined) as Batter | undefined,
+      domes: form.domes || undefined,
+      stands: form.stands ?? undefined,
+      rescue: form.rescue || undefined,
+    }),
+    loss: form.loss / 100,
+    density: form.density,
+    lines: form.lines.map((l) => {
+      const was = before?.lines.find((x) => x.ingredient === l.ingredient);
+      const { step, ...line } = { ...was, ...l };
+      return step && lasting.has(step) ? { ...line, step } : line;
+    }),
+    steps: steps.map((s) => (s.tinsUntil && !lasting.has(s.tinsUntil) ? { ...s, tinsUntil: keys.at(-1)! } : s)),
+    waits,
+    keeping: {
+      ...(before?.keeping ?? { units: 1, ageing: 0.01, why: '' }),
+      ...{ place: form.keepPlace || null, min: form.keepMin, max: form.keepMax },
+    },
+  };
+}
+
+function stepOf(s: StepForm, was: FormulaStep | undefined, key: string): FormulaStep {
+  const { low, likely, high } = s;
+  return {
+    key,
+    name: s.name,
+    work: s.work as FormulaStep['work'],
+    minutes: { ...was?.minutes, low, likely, high },
+    how: s.how,
+    ...optional({
+      skill: s.work === 'hands' ? s.skill || null : undefined,
+      oven: s.work === 'oven' ? { slots: was?.oven?.slots ?? 1, celsius: s.celsius ?? 170 } : undefined,
+      sign: s.sign || undefined,
+      caution: s.caution || undefined,
+    }),
+  };
+}
+
+/** Keeps the keys whose values are undefined, so that spreading takes away what was there before. */
+const optional = <T extends object>(values: T): T => values;
+
+function newKey(name: string, taken: Set<string>): string {
+  const stem = slug(name).slice(0, 24) || 'step';
+  let key = stem;
+  for (let n = 2; taken.has(key); n++) key = `${stem}-${n}`;
+  taken.add(key);
+  return key;
+}

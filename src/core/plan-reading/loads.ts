@@ -1,0 +1,95 @@
+import type { Plan } from '../planning-format/plan';
+import type { Problem, Span } from '../planning-format/problem';
+
+/** How much of a stretch of time somebody works. Minutes. */
+export interface HandLoad {
+  busy: number;
+  there: number;
+}
+
+/** How much of an item is used in a stretch of time. */
+export interface ItemLoad {
+  /** Most units in use at once. */
+  peak: number;
+  units: number;
+  /** Minutes in which anything is in use. */
+  busy: number;
+}
+
+export interface Loads {
+  people: { id: string; spans: HandLoad[] }[];
+  items: { id: string; spans: ItemLoad[] }[];
+}
+
+/** The load of each person and each item over each of some spans, as the plan has it. */
+export function loadsOf(problem: Problem, plan: Plan, spans: Span[]): Loads {
+  const steps = new Map(problem.steps.map((s) => [s.id, s]));
+  const uses = itemUses(problem, plan);
+  return {
+    people: problem.people.map((p) => {
+      const jobs = plan.steps
+        .filter((s) => s.people.includes(p.id) && steps.get(s.id)?.work === 'hands')
+        .map((s): Span => [s.start, s.end]);
+      return { id: p.id, spans: spans.map((span) => ({ busy: inside(jobs, span), there: inside(p.shifts, span) })) };
+    }),
+    items: problem.equipment.map((e) => ({
+      id: e.id,
+      spans: spans.map((span) => ({ ...peakOf(uses.get(e.id) ?? [], span), units: e.units })),
+    })),
+  };
+}
+
+interface Use {
+  start: number;
+  end: number;
+  units: number;
+}
+
+/** Every stretch for which an item is in use: by a step, a hold, or what waits on it. */
+function itemUses(problem: Problem, plan: Plan): Map<string, Use[]> {
+  const at = new Map(plan.steps.map((s) => [s.id, s]));
+  const uses = new Map<string, Use[]>();
+  const take = (item: string, start: number, end: number, units: number) => {
+    if (end > start) uses.set(item, [...(uses.get(item) ?? []), { start, end, units }]);
+  };
+  for (const s of problem.steps) {
+    const planned = at.get(s.id);
+    planned?.equipment.forEach((item, i) =>
+      take(item, planned.start, planned.end, s.uses[i]?.units ?? s.oven?.units ?? 1),
+    );
+  }
+  const items = (list: { id: string; equipment: string }[]) => new Map(list.map((x) => [x.id, x.equipment]));
+  const [stored, holding] = [items(plan.waits), items(plan.holds)];
+  for (const w of problem.waits) {
+    const [item, from, to] = [stored.get(w.id), at.get(w.from), at.get(w.to)];
+    if (item && from && to) take(item, from.end, to.start, w.units);
+  }
+  for (const h of problem.holds) {
+    const [item, from, until] = [holding.get(h.id), at.get(h.from), at.get(h.until)];
+    if (item && from && until) take(item, from.start, until.end, h.units);
+  }
+  return uses;
+}
+
+function inside(spans: Span[], [from, to]: Span): number {
+  return spans.reduce((sum, [a, b]) => sum + Math.max(0, Math.min(b, to) - Math.max(a, from)), 0);
+}
+
+function peakOf(uses: Use[], [from, to]: Span): { peak: number; busy: number } {
+  const changes = new Map<number, number>();
+  const change = (t: number, by: number) => changes.set(t, (changes.get(t) ?? 0) + by);
+  for (const u of uses) {
+    const [start, end] = [Math.max(from, u.start), Math.min(to, u.end)];
+    if (end <= start) continue;
+    change(start, u.units);
+    change(end, -u.units);
+  }
+  let [level, peak, busy, last] = [0, 0, 0, from];
+  for (const [time, by] of [...changes].sort((a, b) => a[0] - b[0])) {
+    if (level > 0) busy += time - last;
+    level += by;
+    peak = Math.max(peak, level);
+    last = time;
+  }
+  return { peak, busy };
+}

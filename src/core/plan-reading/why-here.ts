@@ -1,0 +1,103 @@
+import type { Plan, PlannedStep } from '../planning-format/plan';
+import type { Problem, Step, Wait } from '../planning-format/problem';
+
+/** A fact that keeps a step from lying a minute later (or earlier). Minutes after the origin. */
+export type Reason =
+  | { kind: 'fact'; state: 'done' | 'running' | 'pinned' }
+  | { kind: 'shortest wait'; wait: Wait; step: Step; at: number }
+  | { kind: 'longest wait'; wait: Wait; step: Step; at: number }
+  | { kind: 'pickup'; at: number }
+  | { kind: 'hands taken'; person: string; step: Step; at: number }
+  | { kind: 'off shift'; person: string; at: number }
+  | { kind: 'equipment taken'; item: string; step: Step; at: number }
+  | { kind: 'now' };
+
+export interface WhyHere {
+  /** What keeps it from lying later. */
+  notLater: Reason[];
+  /** What keeps it from lying earlier. */
+  notEarlier: Reason[];
+}
+
+/**
+ * Why a step lies where it lies: everything in the plan that would break if it moved by a single minute, later or
+ * earlier, with the people and items that it has. Returns null for a step that the plan does not hold.
+ */
+export function whyHere(problem: Problem, plan: Plan, id: string): WhyHere | null {
+  const step = problem.steps.find((s) => s.id === id);
+  const at = new Map(plan.steps.map((s) => [s.id, s]));
+  const own = at.get(id);
+  if (!step || !own) return null;
+  if (step.placed) {
+    const fact: Reason = { kind: 'fact', state: step.placed.state };
+    return { notLater: [fact], notEarlier: [fact] };
+  }
+  const steps = new Map(problem.steps.map((s) => [s.id, s]));
+  const why: WhyHere = { notLater: [], notEarlier: [] };
+  if (step.work === 'collect') {
+    const order = problem.orders.find((o) => o.id === step.order)!;
+    if (own.start === order.pickup) why.notEarlier.push({ kind: 'pickup', at: order.pickup });
+  }
+  waitReasons(problem, plan, own, at, steps, why);
+  handReasons(problem, own, at, steps, why);
+  equipmentReasons(problem, own, at, steps, why);
+  if (own.start <= problem.now) why.notEarlier.push({ kind: 'now' });
+  return why;
+}
+
+type Places = Map<string, PlannedStep>;
+type Steps = Map<string, Step>;
+
+function waitReasons(problem: Problem, plan: Plan, own: PlannedStep, at: Places, steps: Steps, why: WhyHere): void {
+  for (const wait of problem.waits) {
+    if (wait.from !== own.id && wait.to !== own.id) continue;
+    if (wait.when && plan.routes[wait.when.route] !== wait.when.choice) continue;
+    const leads = wait.from === own.id;
+    const other = at.get(leads ? wait.to : wait.from);
+    if (!other) continue;
+    const gap = leads ? other.start - own.end : own.start - other.end;
+    const reason = { wait, step: steps.get(other.id)!, at: leads ? other.start : other.end };
+    if (gap <= wait.min) (leads ? why.notLater : why.notEarlier).push({ kind: 'shortest wait', ...reason });
+    if (wait.max !== null && gap >= wait.max)
+      (leads ? why.notEarlier : why.notLater).push({ kind: 'longest wait', ...reason });
+  }
+}
+
+function handReasons(problem: Problem, own: PlannedStep, at: Places, steps: Steps, why: WhyHere): void {
+  for (const person of own.people) {
+    for (const other of at.values()) {
+      if (other.id === own.id || !other.people.includes(person)) continue;
+      if (other.start === own.end)
+        why.notLater.push({ kind: 'hands taken', person, step: steps.get(other.id)!, at: other.start });
+      if (other.end === own.start)
+        why.notEarlier.push({ kind: 'hands taken', person, step: steps.get(other.id)!, at: other.end });
+    }
+    for (const [start, end] of problem.people.find((p) => p.id === person)?.shifts ?? []) {
+      if (end === own.end) why.notLater.push({ kind: 'off shift', person, at: end });
+      if (start === own.start) why.notEarlier.push({ kind: 'off shift', person, at: start });
+    }
+  }
+}
+
+function equipmentReasons(problem: Problem, own: PlannedStep, at: Places, steps: Steps, why: WhyHere): void {
+  const equipment = new Map(problem.equipment.map((e) => [e.id, e]));
+  for (const item of new Set(own.equipment)) {
+    const machine = equipment.get(item);
+    if (!machine) continue;
+    for (const other of at.values()) {
+      if (other.id === own.id || !other.equipment.includes(item)) continue;
+      const [first, second] = other.start < own.start ? [other, own] : [own, other];
+      if (second.start - first.end !== changeover(machine, steps.get(first.id)!, steps.get(second.id)!)) continue;
+      if (second === other)
+        why.notLater.push({ kind: 'equipment taken', item, step: steps.get(other.id)!, at: other.start });
+      else why.notEarlier.push({ kind: 'equipment taken', item, step: steps.get(other.id)!, at: other.end });
+    }
+  }
+}
+
+/** Minutes that must lie between two users of an item: an oven has to change its temperature. */
+function changeover(item: Problem['equipment'][number], first: Step, second: Step): number {
+  if (!first.oven || !second.oven || item.kind !== 'oven') return 0;
+  const rise = second.oven.celsius - first.oven.celsius;
+  return rise === 0 ? 0 : Math.ceil(Math.abs(rise) / ((rise > 0 ? item.heatRate : item.coolRate) ?? 1));
+}

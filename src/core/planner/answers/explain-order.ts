@@ -1,0 +1,143 @@
+import type { Plan } from '../../planning-format/plan';
+import { plantEarliest } from '../placing/place-earliest';
+import type { Problem, Step, Wait } from '../../planning-format/problem';
+import { seatedPlan } from '../replanning/seated-plan';
+import type { Timetable } from '../table/timetable';
+import { whyHere, type Reason } from '../../plan-reading/why-here';
+
+/** Why a step cannot begin earlier than it does, if all is done as early as it can be. */
+export type Because =
+  | { kind: 'wait'; wait: Wait; after: Step; at: number }
+  /** Everybody who could do it is on something else, or not there: until when. */
+  | { kind: 'hands'; people: { person: string; on: Step | null; until: number }[] }
+  /** Every item that it could use is taken. */
+  | { kind: 'equipment'; item: string; by: Step; until: number }
+  | { kind: 'earliest'; at: number }
+  /** It is done or under way: a fact. */
+  | { kind: 'fact' }
+  /** Nothing that is known by itself: several things together. */
+  | { kind: 'together' };
+
+/** One link of the chain that fixes an order's time. */
+export interface Link {
+  step: Step;
+  start: number;
+  because: Because;
+  /** Of the step of another order that stands in the way: what keeps it where it is. */
+  held: Reason[];
+}
+
+/** More links than anybody reads. */
+const MOST_LINKS = 12;
+
+/**
+ * The chain of facts that fixes how early an order can leave: from its hand-over back, each step with what it waits for, and
+ * where that is another cake's work, why that stays where it is. Null for an order that finds no place.
+ */
+export function explainOrder(problem: Problem, plan: Plan, id: string): Link[] | null {
+  const { model, table, taste } = seatedPlan(problem, plan);
+  const order = model.orderIndex.get(id);
+  const group = model.groups.find((g) => order !== undefined && g.orders.includes(order));
+  if (order === undefined || !group) return null;
+  table.removeGroup(group);
+  for (const o of group.orders) table.leftOut[o] = 0;
+  const collect = model.stepIndex.get(problem.orders[order]!.collect)!;
+  if (plantEarliest(table, group, order, taste) === null) return null;
+  const links: Link[] = [];
+  for (let step = collect; links.length < MOST_LINKS;) {
+    const because = becauseOf(table, step);
+    const known = problem.steps[step]!;
+    links.push({ step: known, start: table.start[step]!, because, held: heldBy(problem, plan, known, because) });
+    const next = nextOf(table, step, because);
+    if (next === null) break;
+    step = next;
+  }
+  return links;
+}
+
+function becauseOf(table: Timetable, step: number): Because {
+  const { model } = table;
+  const { problem } = model;
+  const s = model.steps[step]!;
+  const start = table.start[step]!;
+  if (s.fixed > 0) return { kind: 'fact' };
+  for (const i of s.waitsIn) {
+    const w = model.waits[i]!;
+    if (!table.waitExists(w) || !table.placed[w.from] || start - table.end(w.from) > w.min) continue;
+    return { kind: 'wait', wait: problem.waits[i]!, after: problem.steps[w.from]!, at: table.end(w.from) };
+  }
+  if (start <= s.earliest) return { kind: 'earliest', at: s.earliest };
+  const [from, to] = [start - 1, start - 1 + s.minutes];
+  if (s.crew > 0) {
+    const busy = s.candidates.filter((p) => table.crew[step]!.includes(p) || !table.people[p]!.free(from, to));
+    const people = busy.flatMap((p) => {
+      const on = workOf(table, p, from, to, step);
+      if (on === null && table.crew[step]!.includes(p) && onShift(table, p, from)) return [];
+      const until = on === null ? backAt(table, p, from) : table.end(on);
+      return [{ person: problem.people[p]!.id, on: on === null ? null : problem.steps[on]!, until }];
+    });
+    if (people.length > 0 && s.candidates.length - people.length < s.crew) return { kind: 'hands', people };
+  }
+  for (let k = 0; k < s.needs.length; k++) {
+    const item = table.stepItems[step]![k]!;
+    for (let other = 0; other < model.steps.length; other++) {
+      if (other === step || !table.placed[other] || !table.stepItems[other]!.includes(item)) continue;
+      if (table.start[other]! < to && table.end(other) > from - MOST_CHANGEOVER && table.end(other) <= start)
+        return {
+          kind: 'equipment',
+          item: problem.equipment[item]!.id,
+          by: problem.steps[other]!,
+          until: table.end(other),
+        };
+    }
+  }
+  return { kind: 'together' };
+}
+
+/** An oven's change of temperature lasts no longer than this. Minutes. */
+const MOST_CHANGEOVER = 30;
+
+function workOf(table: Timetable, person: number, from: number, to: number, except: number): number | null {
+  for (let s = 0; s < table.model.steps.length; s++)
+    if (
+      s !== except &&
+      table.placed[s] &&
+      table.crew[s]!.includes(person) &&
+      table.start[s]! < to &&
+      table.end(s) > from
+    )
+      return s;
+  return null;
+}
+
+/** When a shift of somebody begins again; Infinity if none does. */
+function backAt(table: Timetable, person: number, from: number): number {
+  return table.model.problem.people[person]!.shifts.find(([start]) => start > from)?.[0] ?? Infinity;
+}
+
+const onShift = (table: Timetable, person: number, minute: number) =>
+  table.model.problem.people[person]!.shifts.some(([a, b]) => minute >= a && minute < b);
+
+/** Of what stands in the way: why it does not lie later. */
+function heldBy(problem: Problem, plan: Plan, own: Step, because: Because): Reason[] {
+  const blocker =
+    because.kind === 'hands' ? because.people.find((p) => p.on)?.on : because.kind === 'equipment' ? because.by : null;
+  if (!blocker || blocker.order === own.order) return [];
+  return whyHere(problem, plan, blocker.id)?.notLater ?? [];
+}
+
+/** The step of the same group that the chain goes on with: one that is over by then. */
+function nextOf(table: Timetable, step: number, because: Because): number | null {
+  const { model } = table;
+  const blocker =
+    because.kind === 'wait'
+      ? because.after
+      : because.kind === 'hands'
+        ? (because.people.find((p) => p.on && p.until <= table.start[step]!)?.on ?? null)
+        : because.kind === 'equipment'
+          ? because.by
+          : null;
+  if (!blocker) return null;
+  const next = model.stepIndex.get(blocker.id)!;
+  return model.groupOf[next] === model.groupOf[step] ? next : null;
+}

@@ -1,0 +1,70 @@
+import { insertGroup } from '../placing/place-steps';
+import type { Plan } from '../../planning-format/plan';
+import { combinations } from '../placing/place-group';
+import type { Problem } from '../../planning-format/problem';
+import { seatedPlan } from '../replanning/seated-plan';
+import type { Timetable } from '../table/timetable';
+
+/** How early an order could stand ready, and what its way there hangs on. */
+export interface ReadyTime {
+  order: string;
+  /** Minute at which it could be handed over if it were begun now, all else as planned; null if it cannot be made. */
+  ready: number | null;
+  /** Steps of that earliest way, from the hand-over back, each bound to the next without slack. */
+  chain: { step: string; start: number; end: number }[];
+}
+
+/**
+ * For every order: when it could be ready at the earliest, with the others where the plan has them. The difference
+ * to its pickup is what it has to spare. Forward generation from now, over each of its routes.
+ */
+export function readyTimes(problem: Problem, plan: Plan): ReadyTime[] {
+  const { model, table, earlier } = seatedPlan(problem, plan);
+  const ready: ReadyTime[] = [];
+  for (const group of model.groups) {
+    const before = table.record(group);
+    table.removeGroup(group);
+    const best = new Map<number, ReadyTime>();
+    for (const choices of combinations(table, group)) {
+      group.routes.forEach((r, i) => (table.choice[r] = choices[i]!));
+      const done = insertGroup(table, group, { direction: 'earliest', prefer: earlier.prefer, noise: () => 0 });
+      if (!done.ok) continue;
+      for (const o of group.orders) {
+        const collect = model.stepIndex.get(problem.orders[o]!.collect)!;
+        if (!table.placed[collect]) continue;
+        const time = table.start[collect]!;
+        if ((best.get(o)?.ready ?? Infinity) <= time) continue;
+        best.set(o, { order: problem.orders[o]!.id, ready: time, chain: chainTo(table, collect) });
+      }
+      table.removeGroup(group);
+    }
+    table.removeGroup(group, true);
+    table.restore(group, before);
+    for (const o of group.orders) ready.push(best.get(o) ?? { order: problem.orders[o]!.id, ready: null, chain: [] });
+  }
+  return ready;
+}
+
+/** Walks back from a step over the waits that have no minute to spare. */
+function chainTo(table: Timetable, from: number): ReadyTime['chain'] {
+  const { model } = table;
+  const chain: ReadyTime['chain'] = [];
+  const seen = new Set<number>();
+  for (let step = from; step >= 0 && !seen.has(step);) {
+    seen.add(step);
+    chain.push({ step: model.problem.steps[step]!.id, start: table.start[step]!, end: table.end(step) });
+    let tightest = -1;
+    let least = Infinity;
+    for (const i of model.steps[step]!.waitsIn) {
+      const w = model.waits[i]!;
+      if (!table.waitExists(w) || !table.placed[w.from]) continue;
+      const spare = table.start[step]! - table.end(w.from) - w.min;
+      if (spare < least) {
+        least = spare;
+        tightest = w.from;
+      }
+    }
+    step = tightest;
+  }
+  return chain;
+}

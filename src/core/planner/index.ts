@@ -1,2 +1,0 @@
-export type * from './problem';
-export type * from './plan';

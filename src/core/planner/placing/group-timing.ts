@@ -1,0 +1,67 @@
+import { COST_OF_LATE_MINUTE } from '../../planning-format/plan';
+import { FACT, FREE, type Group } from '../model/model';
+import { nextEarlier, nextLater } from './slot';
+import type { Timetable } from '../table/timetable';
+import type { Timing } from './timing';
+import type { Windows } from './windows';
+
+/** The timing of one group by itself: the steps that exist, in the order of `living`, and what is added to their cost. */
+export interface GroupTiming {
+  timing: Timing;
+  living: number[];
+  constant: number;
+}
+
+/**
+ * What a group costs as a function of its starts, on the routes as they are, with none of its orders left out: linear, as long as
+ * the waits are obeyed and no hand-over is before its pickup. Facts stand where they are.
+ */
+export function groupTiming(table: Timetable, group: Group, windows: Windows): GroupTiming {
+  const { model } = table;
+  const living = group.steps.filter((s) => table.exists(s));
+  const place = new Map(living.map((s, i) => [s, i]));
+  const timing: Timing = {
+    low: living.map((s) => windows.low[s]!),
+    high: living.map((s) => windows.high[s]!),
+    slope: living.map(() => 0),
+    arcs: [],
+  };
+  let constant = 0;
+  for (const i of group.waits) {
+    const w = model.waits[i]!;
+    if (!table.waitExists(w)) continue;
+    const [from, to, minutes] = [place.get(w.from)!, place.get(w.to)!, model.steps[w.from]!.minutes];
+    if (w.settled) {
+      constant += w.ageing * Math.max(0, timing.low[to]! - timing.low[from]! - minutes - w.min);
+      continue;
+    }
+    timing.arcs.push({ from, to, least: minutes + w.min });
+    if (w.max < Infinity) timing.arcs.push({ from: to, to: from, least: -minutes - w.max });
+    timing.slope[to]! += w.ageing;
+    timing.slope[from]! -= w.ageing;
+    constant -= w.ageing * (minutes + w.min);
+  }
+  for (const o of group.orders) {
+    const { collect, pickup, weight } = model.problem.orders[o]!;
+    const step = model.stepIndex.get(collect)!;
+    const i = place.get(step)!;
+    const minute = COST_OF_LATE_MINUTE * weight;
+    if (model.steps[step]!.fixed === FACT) {
+      constant += minute * Math.max(0, timing.low[i]! - pickup);
+      continue;
+    }
+    timing.low[i] = Math.max(timing.low[i]!, pickup);
+    timing.slope[i]! += minute;
+    constant -= minute * pickup;
+  }
+  return { timing, living, constant };
+}
+
+/** The nearest starts that hands, shifts, things and ovens do not forbid outright, each step by itself. */
+export function calendarOf(table: Timetable, living: number[]): (i: number, start: number) => [number, number] {
+  return (i, start) => {
+    const s = living[i]!;
+    if (table.model.steps[s]!.fixed !== FREE) return [start, start];
+    return [nextEarlier(table, s, start), nextLater(table, s, start)];
+  };
+}

@@ -1,0 +1,102 @@
+import { lowerBound } from '../bounds/bound';
+import { groupCost } from '../table/cost';
+import { compile } from '../model/model';
+import { combinations, planGroup, type Taste } from './place-group';
+import { plantBest, plantBestRoute } from './place-cheapest';
+import { plainPreference, search } from '../search/search';
+import { generateProblem } from '../testing/generate';
+import { twoCakes } from '../testing/two-cakes';
+
+const searched = (cakes: number, seed: number, rounds = 0) => {
+  const model = compile(generateProblem({ cakes, seed }));
+  const found = search(model, { seed: 1, rounds, stop: () => false });
+  if (!found.ok) throw new Error('no plan');
+  return { model, table: found.table };
+};
+
+describe('a group planted where it costs least', () => {
+  it('costs nothing more than planted late, beside the same others', () => {
+    let cheaper = 0;
+    for (let seed = 1; seed <= 8; seed++) {
+      const { model, table } = searched(6, seed);
+      const prefer = plainPreference(model);
+      const taste: Taste = { prefer, noise: () => 0, routes: (g) => combinations(table, g) };
+      for (const group of model.groups) {
+        const before = table.record(group);
+        table.removeGroup(group);
+        expect(planGroup(table, group, taste)).toBe(true);
+        const late = groupCost(table, group);
+        table.removeGroup(group);
+        expect(plantBestRoute(table, group, taste)).toBe(true);
+        const best = groupCost(table, group);
+        // Where it took too long the two are the same.
+        expect(best).toBeLessThanOrEqual(late + 1e-6);
+        if (best < late - 1e-6) cheaper += 1;
+        table.removeGroup(group);
+        table.restore(group, before);
+      }
+    }
+    expect(cheaper).toBeGreaterThan(5);
+  });
+
+  it('says that nowhere is cheap enough, and leaves the timetable without the group', () => {
+    const { model, table } = searched(5, 2, 50);
+    const prefer = plainPreference(model);
+    for (const group of model.groups) {
+      const cost = groupCost(table, group);
+      const before = table.record(group);
+      table.removeGroup(group);
+      if (plantBest(table, group, prefer) === 'stands') {
+        const least = groupCost(table, group);
+        expect(least).toBeLessThanOrEqual(cost + 1e-6);
+        table.removeGroup(group);
+        if (least > 0.01) expect(plantBest(table, group, prefer, least - 0.01)).toBe('nowhere');
+      }
+      expect(group.steps.every((s) => table.placed[s] === 0)).toBe(true);
+      table.restore(group, before);
+    }
+  });
+
+  it('lets steps of one order give way to each other', () => {
+    // Two parts of one cake, one pair of hands, and both would rather be made last.
+    const problem = twoCakes([100, 300]);
+    const second = { ...problem.steps.find((s) => s.id === 'a-pipe')!, id: 'a-ice' };
+    problem.steps.push(second);
+    problem.waits.push({ ...problem.waits[0]!, id: 'a-ice-rest', from: 'a-ice' });
+    problem.orders[0]!.pickup = 200;
+    const model = compile(problem);
+    const found = search(model, { seed: 1, rounds: 0, stop: () => false });
+    if (!found.ok) throw new Error('no plan');
+    const group = model.groups.find((g) => g.steps.includes(model.stepIndex.get('a-ice')!))!;
+    found.table.removeGroup(group);
+    expect(plantBest(found.table, group, plainPreference(model))).toBe('stands');
+    const starts = ['a-pipe', 'a-ice'].map((id) => found.table.start[model.stepIndex.get(id)!]!).sort((x, y) => x - y);
+    // Both want to start at 110, 30 minutes of rest before 200; one goes an hour before.
+    expect(starts).toEqual([50, 110]);
+  });
+});
+
+describe('the bound', () => {
+  it('is what one cake costs, as nobody else is there', () => {
+    for (let seed = 1; seed <= 15; seed++) {
+      const { model, table } = searched(1, seed, 400);
+      const cost = model.groups.reduce((sum, g) => sum + groupCost(table, g), 0);
+      const bound = lowerBound(model);
+      expect(bound).toBeLessThanOrEqual(cost + 1e-6);
+      expect(cost).toBeLessThanOrEqual(bound * 1.02 + 1e-6);
+    }
+  });
+
+  it('counts orders that share a batch', () => {
+    let counted = 0;
+    for (let seed = 1; seed <= 6; seed++) {
+      const model = compile(generateProblem({ cakes: 4, seed, batches: 0.8 }));
+      const found = search(model, { seed: 1, rounds: 60, stop: () => false });
+      if (!found.ok) throw new Error('no plan');
+      const bound = lowerBound(model);
+      expect(bound).toBeLessThanOrEqual(found.cost + 1e-6);
+      if (bound > 0 && model.groups.some((g) => g.orders.length > 1)) counted += 1;
+    }
+    expect(counted).toBeGreaterThan(0);
+  });
+});

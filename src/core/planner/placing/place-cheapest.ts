@@ -1,0 +1,76 @@
+import { calendarOf, groupTiming } from './group-timing';
+import { groupCost } from '../table/cost';
+import { FREE, type Group } from '../model/model';
+import { planGroup, showRecord, takeRoutes, type Taste } from './place-group';
+import { nextEarlier, nextLater } from './slot';
+import type { GroupRecord } from '../table/records';
+import type { Preference, Timetable } from '../table/timetable';
+import { branch, widestCut, type Cut } from './timing';
+import { narrow, openWindows } from './windows';
+
+/** Groups of more steps take too long. */
+const MOST_STEPS = 40;
+/** Subproblems before it is given up. */
+const MOST_NODES = 60;
+
+/** What came of it: it stands; nothing within the limit exists; or it took too long to tell. */
+export type PlantedBest = 'stands' | 'nowhere' | 'unknown';
+
+/**
+ * Plants a group where it costs least while all others stand, on the routes as they are: starts of least cost by branch and
+ * bound over what is free, and, where steps of the group are in each other's way, over which gives way. Unless it stands, the
+ * free steps of the group are out of the timetable.
+ */
+export function plantBest(table: Timetable, group: Group, prefer: Preference, limit = Infinity): PlantedBest {
+  const { model, outer } = table;
+  if (group.steps.length > MOST_STEPS) return 'unknown';
+  const isFixed = (s: number) => model.steps[s]!.fixed !== FREE;
+  openWindows(table, group, outer);
+  if (group.routes.length > 0 && !table.settleStorage(group, prefer)) return 'nowhere';
+  if (!narrow(table, group, outer, isFixed)) return 'nowhere';
+  const { timing, living, constant } = groupTiming(table, group, outer);
+  for (let i = 0; i < living.length; i++) if (timing.low[i]! > timing.high[i]!) return 'nowhere';
+  const around = calendarOf(table, living);
+  const cutOf = (starts: number[]) => widestCut(starts, around) ?? seat(table, living, starts, prefer);
+  const branched = branch(timing, cutOf, MOST_NODES, limit - constant);
+  if (branched?.starts) return 'stands';
+  table.removeGroup(group);
+  return branched ? 'unknown' : 'nowhere';
+}
+
+/** Plants a group where it costs least over all its routes, while all others stand; as any other does where that is too much. */
+export function plantBestRoute(table: Timetable, group: Group, taste: Taste): boolean {
+  for (const o of group.orders) table.leftOut[o] = 0;
+  let best: GroupRecord | null = null;
+  let least = Infinity;
+  for (const choices of taste.routes(group)) {
+    if (!takeRoutes(table, group, choices, taste.prefer) || plantBest(table, group, taste.prefer) !== 'stands')
+      continue;
+    const cost = groupCost(table, group);
+    if (cost < least) {
+      least = cost;
+      best = table.record(group);
+    }
+    table.removeGroup(group);
+  }
+  if (!best) return planGroup(table, group, taste);
+  showRecord(table, group, best, taste.prefer);
+  return true;
+}
+
+/** Places all steps; or none, and says which one found no place beside the others, and where it might. */
+function seat(table: Timetable, living: number[], starts: number[], prefer: Preference): Cut | null {
+  const { steps } = table.model;
+  const free = living.map((_, i) => i).filter((i) => steps[living[i]!]!.fixed === FREE);
+  free.sort((a, b) => starts[a]! - starts[b]!);
+  for (const i of free) {
+    const s = living[i]!;
+    const start = starts[i]!;
+    if (table.place(s, start, prefer)) continue;
+    const before = Math.min(start - 1, nextEarlier(table, s, start));
+    const after = Math.max(start + 1, nextLater(table, s, start));
+    for (const k of free) table.remove(living[k]!);
+    return { step: i, before, after };
+  }
+  return null;
+}

@@ -1,0 +1,168 @@
+import { groupCost } from '../table/cost';
+import { insertGroup, type InsertOptions } from './place-steps';
+import { FREE, pickupsOf, type Group } from '../model/model';
+import type { GroupRecord } from '../table/records';
+import type { Preference, Timetable } from '../table/timetable';
+
+/** How the choices that no rule fixes are made. */
+export interface Taste {
+  prefer: Preference;
+  noise: (step: number) => number;
+  /** Which combinations of route choices to try, best first; each is a choice for every route of the group. */
+  routes: (group: Group) => number[][];
+  /** Probes between "on time" and "as early as everything allows" for an order that is late. */
+  probes?: number;
+}
+
+const LATE_PROBES = 5;
+const MOST_COMBINATIONS = 12;
+
+/**
+ * Gives a group its place: on time if any of its routes allows it, else as little late as can be found, else
+ * without the orders that cannot be made at all. Returns false only if steps that belong to no order, and so may
+ * not be left out, have no place; the group is then out of the timetable.
+ */
+export function planGroup(table: Timetable, group: Group, taste: Taste): boolean {
+  for (const o of group.orders) table.leftOut[o] = 0;
+  for (;;) {
+    const tried = bestOverRoutes(table, group, taste);
+    if (tried.best) {
+      showRecord(table, group, tried.best, taste.prefer);
+      return true;
+    }
+    const out = orderToLeaveOut(table, group, tried.failed);
+    if (out < 0) {
+      table.removeGroup(group);
+      return false;
+    }
+    table.leftOut[out] = 1;
+    for (const s of group.steps) if (table.model.steps[s]!.order === out) table.remove(s);
+  }
+}
+
+/** All combinations of the group's routes that agree with what is done, running or pinned; at most a dozen. */
+export function combinations(table: Timetable, group: Group): number[][] {
+  const { model } = table;
+  let all: number[][] = [[]];
+  for (const route of group.routes) {
+    const settled = group.steps
+      .map((s) => model.steps[s]!)
+      .find((s) => s.fixed !== FREE && s.route === route && (s.order < 0 || table.leftOut[s.order] === 0));
+    const choices = settled ? [settled.choice] : model.problem.routes[route]!.choices.map((_, i) => i);
+    all = all.flatMap((combination) => choices.map((choice) => [...combination, choice]));
+    if (all.length > MOST_COMBINATIONS) all = all.slice(0, MOST_COMBINATIONS);
+  }
+  return all;
+}
+
+function bestOverRoutes(table: Timetable, group: Group, taste: Taste): { best: GroupRecord | null; failed: number } {
+  let best: GroupRecord | null = null;
+  let bestCost = Infinity;
+  let failed = -1;
+  const routes = taste.routes(group);
+  const keep = () => {
+    const cost = groupCost(table, group);
+    if (cost < bestCost) {
+      best = table.record(group);
+      bestCost = cost;
+    }
+    table.removeGroup(group);
+  };
+  for (const choices of routes) {
+    if (!takeRoutes(table, group, choices, taste.prefer)) continue;
+    const onTime = insertGroup(table, group, { direction: 'latest', ...bounds(table, group, 0, null), ...taste });
+    if (onTime.ok) keep();
+    else failed = onTime.failed;
+  }
+  if (best) return { best, failed };
+  for (const choices of routes) {
+    if (!takeRoutes(table, group, choices, taste.prefer)) continue;
+    const early = insertGroup(table, group, { direction: 'earliest', ...bounds(table, group, 1, null), ...taste });
+    if (!early.ok) {
+      failed = early.failed;
+      continue;
+    }
+    const latest = collectStarts(table, group);
+    keep();
+    for (let low = 0, high = 1, probe = 0; probe < (taste.probes ?? LATE_PROBES); probe++) {
+      const share = probe === 0 ? 1 : (low + high) / 2;
+      const squeezed = { direction: 'latest' as const, ...bounds(table, group, share, latest), ...taste };
+      if (insertGroup(table, group, squeezed).ok) {
+        keep();
+        high = share;
+      } else low = share;
+    }
+  }
+  return { best, failed };
+}
+
+/**
+ * Bounds that hold the hand-overs between their pickup and a share of the way to their `latest` start;
+ * with a share of 0 they stand exactly at their pickup.
+ */
+function bounds(
+  table: Timetable,
+  group: Group,
+  share: number,
+  latest: Map<number, number> | null,
+): Pick<InsertOptions, 'low' | 'high'> {
+  const pickups = pickupsOf(table.model, group);
+  return {
+    low: (step) => pickups.get(step) ?? -Infinity,
+    high: (step) => {
+      const pickup = pickups.get(step);
+      if (pickup === undefined) return Infinity;
+      if (share === 0) return pickup;
+      const end = latest?.get(step);
+      return end === undefined ? Infinity : pickup + Math.floor(share * (end - pickup));
+    },
+  };
+}
+
+function collectStarts(table: Timetable, group: Group): Map<number, number> {
+  const starts = new Map<number, number>();
+  for (const s of group.steps)
+    if (table.model.steps[s]!.work === 'collect' && table.placed[s]) starts.set(s, table.start[s]!);
+  return starts;
+}
+
+/** Takes the choices, with the fixed steps that exist under them standing. False if one of them does not fit. */
+export function takeRoutes(table: Timetable, group: Group, choices: number[], prefer: Preference): boolean {
+  group.routes.forEach((route, i) => (table.choice[route] = choices[i]!));
+  for (const s of group.steps) if (table.placed[s] && !table.exists(s)) table.remove(s);
+  return seatFixed(table, group, prefer) < 0;
+}
+
+/** Puts every fixed step of a group that exists where the problem says. Returns the first that does not fit, or −1. */
+export function seatFixed(table: Timetable, group: Group, prefer: Preference): number {
+  for (const s of group.steps) {
+    if (table.model.steps[s]!.fixed === FREE || table.placed[s] || !table.exists(s)) continue;
+    if (table.placeFixed(s, prefer)) continue;
+    if (table.placed[s]) table.remove(s);
+    return s;
+  }
+  return -1;
+}
+
+/** Puts a group that is out of the timetable where it was recorded, on the routes it took there. */
+export function showRecord(table: Timetable, group: Group, record: GroupRecord, prefer: Preference): void {
+  takeRoutes(table, group, record.choices, prefer);
+  table.removeGroup(group);
+  table.restore(group, record);
+}
+
+/** The order to give up so that the rest of its group can be made; −1 if there is none left. */
+function orderToLeaveOut(table: Timetable, group: Group, failed: number): number {
+  const { model } = table;
+  const remaining = group.orders.filter((o) => table.leftOut[o] === 0);
+  if (remaining.length <= 1) return remaining[0] ?? -1;
+  const own = failed >= 0 ? model.steps[failed]!.order : -1;
+  if (own >= 0 && table.leftOut[own] === 0) return own;
+  const neighbours = failed < 0 ? [] : [...model.steps[failed]!.waitsOut, ...model.steps[failed]!.waitsIn];
+  for (const i of neighbours) {
+    const w = model.waits[i]!;
+    const order = model.steps[w.from === failed ? w.to : w.from]!.order;
+    if (order >= 0 && table.leftOut[order] === 0) return order;
+  }
+  return remaining[0]!;
+}

@@ -1,0 +1,56 @@
+import { pickupsOf, type Group, type Model } from '../model/model';
+import { insertGroup } from '../placing/place-steps';
+import type { Plan, PlannedStep } from '../../planning-format/plan';
+import { plainPreference } from '../search/search';
+import type { Preference, Timetable } from '../table/timetable';
+
+/** Where an earlier plan had things, by index of today's problem. Steps it did not know are null. */
+export interface EarlierPlan {
+  steps: (PlannedStep | null)[];
+  prefer: Preference;
+  /** Choice it took on a route, or −1. */
+  choice: (route: number) => number;
+}
+
+/** Reads an earlier plan against today's problem, in which people, items, steps and routes may have changed. */
+export function readEarlier(model: Model, plan: Plan): EarlierPlan {
+  const byId = new Map(plan.steps.map((s) => [s.id, s]));
+  const steps = model.problem.steps.map((s) => byId.get(s.id) ?? null);
+  const plain = plainPreference(model);
+  const before = (list: string[] | undefined, id: string) => (list?.includes(id) ? -1000 : 0);
+  return {
+    steps,
+    prefer: {
+      person: (s, p) => plain.person(s, p) + before(steps[s]?.people, model.problem.people[p]!.id),
+      item: (s, i) => plain.item(s, i) + before(steps[s]?.equipment, model.problem.equipment[i]!.id),
+    },
+    choice: (route) => {
+      const { id, choices } = model.problem.routes[route]!;
+      return choices.indexOf(plan.routes[id] ?? '');
+    },
+  };
+}
+
+/** Takes the earlier plan's choice on every route of a group that it knew. */
+export function takeEarlierRoutes(table: Timetable, group: Group, earlier: EarlierPlan): void {
+  for (const r of group.routes) if (earlier.choice(r) >= 0) table.choice[r] = earlier.choice(r);
+}
+
+/**
+ * Puts a group exactly where the earlier plan had it, if that still obeys every rule. Returns false, with the group out
+ * of the timetable, if one step of it cannot stay or is new.
+ */
+export function standAsBefore(table: Timetable, group: Group, earlier: EarlierPlan): boolean {
+  const was = (step: number) => earlier.steps[step]?.start;
+  for (const s of group.steps)
+    if (table.model.steps[s]!.fixed === 0 && table.exists(s) && was(s) === undefined) return false;
+  // A pickup may have been moved since: nobody hands over before it.
+  const pickups = pickupsOf(table.model, group);
+  return insertGroup(table, group, {
+    direction: 'earliest',
+    prefer: earlier.prefer,
+    noise: () => 0,
+    low: (s) => Math.max(was(s) ?? -Infinity, pickups.get(s) ?? -Infinity),
+    high: (s) => was(s) ?? Infinity,
+  }).ok;
+}

@@ -1,0 +1,141 @@
+import { groupAgeing, groupCost } from '../table/cost';
+import { insertGroup } from '../placing/place-steps';
+import { pickupsOf, type Group } from '../model/model';
+import { combinations, planGroup, takeRoutes, type Taste } from '../placing/place-group';
+import { plantBest } from '../placing/place-cheapest';
+import { COST_OF_LEAVING_OUT } from '../../planning-format/plan';
+import { polish } from './polish';
+import { shuffle, sum, type Random } from './random';
+import type { Preference, Timetable } from '../table/timetable';
+
+/**
+ * Shares of the groups that are planted where they cost least, with one step brought forward, or forwards from some hour; the
+ * others go as late as they can.
+ */
+const BEST = 0.4;
+const BROUGHT_FORWARD = 0.35;
+const FORWARD = 0.1;
+/** How long before the pickup that hour is, or a step that is brought forward has to begin, at most. Minutes. */
+const MOST_AHEAD = 3 * 1440;
+/** A step is brought forward by this at most from where it stood. */
+const MOST_FORWARD = 720;
+
+/** Has all orders of a group made, on one of the routes that the taste offers. False where what is fixed does not fit. */
+function takeDrawnRoutes(table: Timetable, group: Group, taste: Taste, random: Random): boolean {
+  for (const o of group.orders) table.leftOut[o] = 0;
+  const routes = taste.routes(group);
+  return takeRoutes(table, group, routes[Math.floor(random() * routes.length)]!, taste.prefer);
+}
+
+/**
+ * Plants a group as early as it can be from a drawn hour on, with its hand-overs on time, and so leaves room to others that
+ * would be late; polishing makes it young again where nobody needs that.
+ */
+function plantForward(table: Timetable, group: Group, taste: Taste, random: Random): boolean {
+  if (!takeDrawnRoutes(table, group, taste, random)) return false;
+  const pickups = pickupsOf(table.model, group);
+  const from = Math.min(...pickups.values()) - Math.floor(random() * MOST_AHEAD);
+  return insertGroup(table, group, {
+    direction: 'earliest',
+    prefer: taste.prefer,
+    noise: taste.noise,
+    low: (s) => pickups.get(s) ?? from,
+    high: (s) => pickups.get(s) ?? Infinity,
+  }).ok;
+}
+
+/**
+ * Plants a group as late as it can be, but for one step that must begin before a drawn time: what leads up to it goes with it,
+ * and what follows stays fresh. So a long wait comes to lie where it costs little, such as over a night after the last coat.
+ */
+function plantWithCut(table: Timetable, group: Group, taste: Taste, random: Random): boolean {
+  const { model } = table;
+  if (!takeDrawnRoutes(table, group, taste, random)) return false;
+  const free = group.steps.filter((s) => table.exists(s) && model.steps[s]!.work !== 'collect');
+  const cut = free[Math.floor(random() * free.length)];
+  if (cut === undefined) return false;
+  const pickups = pickupsOf(model, group);
+  const until =
+    random() < 0.5
+      ? table.start[cut]! - 1 - Math.floor(random() * MOST_FORWARD)
+      : Math.min(...pickups.values()) - Math.floor(random() * MOST_AHEAD);
+  return insertGroup(table, group, {
+    direction: 'latest',
+    prefer: taste.prefer,
+    noise: taste.noise,
+    low: (s) => pickups.get(s) ?? -Infinity,
+    high: (s) => pickups.get(s) ?? (s === cut ? until : Infinity),
+  }).ok;
+}
+
+/** What a group costs at the least, whatever the others do. */
+export type Least = Map<Group, number>;
+
+/**
+ * Takes whole groups out, so that each can take another's place, and plans them in another order. Gives up as soon as they
+ * are sure to cost more than `most`: by their lateness (polishing makes parts younger, but nobody earlier), or by the least that
+ * one of them costs beside the others.
+ */
+export function replant(
+  table: Timetable,
+  chosen: Group[],
+  plain: Preference,
+  random: Random,
+  most: number,
+  least: Least,
+): boolean {
+  const taste = noisyTaste(table, plain, random);
+  for (const g of chosen) table.removeGroup(g);
+  // The one in the centre first, as often as not: the others make room for it.
+  const [centre, ...others] = chosen;
+  const sequence = random() < 0.5 ? [centre!, ...shuffle(others, random)] : shuffle(chosen, random);
+  let sure = sum(chosen.map((g) => least.get(g)!));
+  for (const g of sequence) {
+    const own = least.get(g)!;
+    if (!plant(table, g, taste, random, most - sure + own)) return false;
+    sure += Math.max(0, groupCost(table, g) - groupAgeing(table, g) - own);
+    if (sure > most + 1e-6) return false;
+  }
+  for (const g of chosen) polish(table, g, plain);
+  return true;
+}
+
+/** Plants one group, in one of the ways by chance. False where it has no place, or surely none that costs `limit` at most. */
+function plant(table: Timetable, group: Group, taste: Taste, random: Random, limit: number): boolean {
+  const way = random();
+  if (way < BEST) {
+    const planted = takeDrawnRoutes(table, group, taste, random)
+      ? plantBest(table, group, taste.prefer, limit + 1e-6)
+      : 'unknown';
+    if (planted === 'stands') return true;
+    if (planted === 'nowhere' && limit < COST_OF_LEAVING_OUT) return false;
+  } else if (way < BEST + BROUGHT_FORWARD) {
+    if (plantWithCut(table, group, taste, random)) return true;
+  } else if (way < BEST + BROUGHT_FORWARD + FORWARD && plantForward(table, group, taste, random)) return true;
+  return planGroup(table, group, taste);
+}
+
+/** A taste with some chance in it, so that hands and things are tried that would not be taken first. */
+export function noisyPreference(plain: Preference, random: Random): Preference {
+  const people = random() < 0.5 ? 0 : 6;
+  return {
+    person: (step, p) => plain.person(step, p) + people * random(),
+    item: (step, i) => (random() < 0.1 ? random() * i : plain.item(step, i)),
+  };
+}
+
+function noisyTaste(table: Timetable, plain: Preference, random: Random): Taste {
+  const spread = random() < 0.4 ? 0 : 10 ** (random() * 3);
+  return {
+    prefer: noisyPreference(plain, random),
+    noise: () => spread * random(),
+    probes: random() < 0.2 ? 4 : 1,
+    routes: (group) => {
+      if (group.routes.length === 0) return [[]];
+      const now = group.routes.map((r) => table.choice[r]!);
+      if (random() < 0.6) return [now];
+      const all = combinations(table, group);
+      return [all[Math.floor(random() * all.length)]!];
+    },
+  };
+}

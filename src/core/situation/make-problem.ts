@@ -1,0 +1,75 @@
+import { mergeSpans } from '../planner/model/model';
+import type { Clock, WeeklyShift } from '../time/calendars';
+import { TeamCalendar } from '../time/team-calendar';
+import type { Equipment, Problem } from '../planning-format/problem';
+import { collectId, type Breakdown } from '../breakdown/breakdown';
+
+export interface TeamMember {
+  id: string;
+  name: string;
+  skills: string[];
+  weekly: WeeklyShift[];
+  /** ISO dates. */
+  daysOff: string[];
+}
+
+export interface PlannedOrder {
+  id: string;
+  name: string;
+  /** Minute after the origin. */
+  pickup: number;
+  weight: number;
+  breakdown: Breakdown;
+}
+
+/** The planner looks this far past the last pickup. Minutes. */
+const BEYOND = 3 * 1440;
+/** What has been begun lies at most this far back. Minutes. */
+const LOOK_BACK = 14 * 1440;
+/** Nothing is planned further ahead, whatever an order says: it comes in when it is nearer. Minutes. */
+const MOST_AHEAD = 400 * 1440;
+
+/** The shifts of a team, made as they are asked for. Worth keeping as long as the team stays as it is. */
+export function calendarOf(team: TeamMember[], clock: Clock): TeamCalendar {
+  return new TeamCalendar(new Map(team.map((p) => [p.id, p])), clock);
+}
+
+/**
+ * Makes the planning problem from the orders' breakdowns, the team's shifts and the equipment; `shared` batches belong to no order.
+ * A calendar that is kept saves turning wall-clock times into minutes anew.
+ */
+export function makeProblem(
+  all: PlannedOrder[],
+  team: TeamMember[],
+  equipment: Equipment[],
+  clock: Clock,
+  now: number,
+  shared: Pick<Breakdown, 'steps' | 'waits' | 'holds'> = { steps: [], waits: [], holds: [] },
+  calendar: TeamCalendar = calendarOf(team, clock),
+): Problem {
+  const orders = all.filter((o) => o.pickup <= now + MOST_AHEAD);
+  const horizon = Math.max(now, ...orders.map((o) => o.pickup)) + BEYOND;
+  return {
+    format: 'zest-ladder/problem',
+    version: 1,
+    origin: clock.origin,
+    horizon,
+    now,
+    people: team.map(({ id, name, skills }) => ({
+      ...{ id, name, skills },
+      shifts: mergeSpans(calendar.shifts(id, now - LOOK_BACK, horizon)),
+    })),
+    equipment,
+    orders: orders.map(({ id, name, pickup, weight }) => ({ id, name, pickup, weight, collect: collectId(id) })),
+    // Only what the format knows: the bench's words stay with the breakdown.
+    steps: [...orders.flatMap((o) => o.breakdown.steps), ...shared.steps].map(
+      ({ id, name, order, work, minutes, people, uses, oven, earliest, when }) => ({
+        ...{ id, name, order, work, minutes, people, uses, oven, earliest },
+        ...(when ? { when } : {}),
+      }),
+    ),
+    waits: [...orders.flatMap((o) => o.breakdown.waits), ...shared.waits],
+    holds: [...orders.flatMap((o) => o.breakdown.holds), ...shared.holds],
+    routes: orders.flatMap((o) => o.breakdown.routes),
+  };
+}

@@ -1,0 +1,57 @@
+import type { Problem, Step } from '../planning-format/problem';
+import type { StepState } from '../floor/floor-state';
+
+/** A step under way is expected to need at least this much longer. Minutes. */
+const STILL_NEEDS = 1;
+
+/**
+ * The problem with what happened in it: done and running steps become facts. A running step ends when its likely
+ * time is over, or just ahead of now if it has run over.
+ *
+ * A longest wait that the facts have already broken, or will have by now, is lifted (the part may have to be looked at,
+ * but the rest of the cake is still planned); `stood` names those waits.
+ */
+export function withFloor(
+  problem: Problem,
+  states: ReadonlyMap<string, StepState>,
+): { problem: Problem; stood: string[] } {
+  const team = new Set(problem.people.map((p) => p.id));
+  const steps: Step[] = problem.steps.map((s) => {
+    const state = states.get(s.id);
+    if (!state) return s;
+    const expected = state.start + s.minutes.likely + state.extended;
+    const end = state.end ?? Math.max(expected, problem.now + STILL_NEEDS);
+    const people = s.work === 'hands' ? state.people.filter((p) => team.has(p)) : [];
+    return {
+      ...s,
+      placed: { start: state.start, end, people, equipment: itemsFor(s, state, problem), state: state.state },
+    };
+  });
+  const placed = new Map(steps.map((s) => [s.id, s.placed]));
+  const stood: string[] = [];
+  const waits = problem.waits.map((w) => {
+    const from = placed.get(w.from);
+    const to = placed.get(w.to);
+    if (!from && !to) return w;
+    const begins = to ? to.start : problem.now;
+    const broken = from !== undefined && w.max !== null && begins - from.end > w.max;
+    // A step begun before what it waits for was told as done: the floor knows better than the plan.
+    const early = to !== undefined && (from ? to.start - from.end : -Infinity) < w.min;
+    if (broken) stood.push(w.id);
+    if (!broken && !early) return w;
+    if (!early) return { ...w, max: null };
+    return { ...w, min: -problem.horizon, max: null, place: null, units: 0, ageing: 0 };
+  });
+  return { problem: { ...problem, steps, waits }, stood };
+}
+
+/** The items it was begun with; where the step has come to need others since, the first of each kind. */
+function itemsFor(step: Step, state: StepState, problem: Problem): string[] {
+  const kinds = [...step.uses.map((u) => u.kind), ...(step.oven ? ['oven'] : [])];
+  const kindOf = new Map(problem.equipment.map((e) => [e.id, e.kind]));
+  return kinds.map((kind, i) => {
+    const begunWith = state.equipment[i];
+    if (begunWith !== undefined && kindOf.get(begunWith) === kind) return begunWith;
+    return problem.equipment.find((e) => e.kind === kind)?.id ?? '';
+  });
+}

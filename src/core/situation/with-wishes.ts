@@ -1,0 +1,82 @@
+import { mergeSpans } from '../planner/model/model';
+import type { Placed, Problem, Span, Step } from '../planning-format/problem';
+import type { Pin, Wishes } from '../steering/plan-edit';
+
+/** Skill that only those people have to whom a step was given. */
+const givenSkill = (step: string) => `given ${step}`;
+
+/**
+ * The problem with the lead's wishes in it: shifts longer or shorter, items closed or borrowed, skills lent, steps given to
+ * somebody, steps pinned. What has begun on the floor stays as it is. `lapsed` names the steps whose pin or giving can hold no
+ * more: their time has passed, or the person or thing is gone.
+ */
+export function withWishes(problem: Problem, wishes: Wishes): { problem: Problem; lapsed: string[] } {
+  const lapsed: string[] = [];
+  const team = new Set(problem.people.map((p) => p.id));
+  const given = new Map<string, string[]>();
+  for (const step of problem.steps) {
+    const people = wishes.give[step.id];
+    if (!people || step.placed) continue;
+    const there = people.filter((p) => team.has(p));
+    if (step.people && there.length === people.length && there.length >= step.people.count) given.set(step.id, there);
+    else lapsed.push(step.id);
+  }
+  const people = problem.people.map((p) => ({
+    ...p,
+    skills: [
+      ...new Set([
+        ...p.skills,
+        ...(wishes.lend[p.id] ?? []),
+        ...[...given].flatMap(([step, to]) => (to.includes(p.id) ? [givenSkill(step)] : [])),
+      ]),
+    ],
+    shifts: without(mergeSpans([...p.shifts, ...(wishes.longer[p.id] ?? [])]), wishes.away[p.id] ?? []),
+  }));
+  const equipment = problem.equipment.map((e) => {
+    const closed = mergeSpans([...(e.closed ?? []), ...(wishes.closed[e.id] ?? [])]);
+    const units = e.units + (wishes.more[e.id] ?? 0);
+    return { ...e, units, ...(closed.length > 0 ? { closed } : {}) };
+  });
+  const changed: Problem = { ...problem, people, equipment };
+  const steps = problem.steps.map((s): Step => {
+    const asGiven = given.has(s.id) ? { ...s, people: { ...s.people!, skill: givenSkill(s.id) } } : s;
+    const pin = wishes.pin[s.id];
+    if (!pin || s.placed) return asGiven;
+    const placed = pinned(asGiven, pin, changed);
+    if (!placed) lapsed.push(s.id);
+    return placed ? { ...asGiven, placed } : asGiven;
+  });
+  return { problem: { ...changed, steps }, lapsed };
+}
+
+/** The pin as the format wants it; null where its time has passed or somebody or something of it is not there. */
+function pinned(step: Step, pin: Pin, problem: Problem): Placed | null {
+  if (pin.start < problem.now) return null;
+  const people = pin.people.filter((id) =>
+    problem.people.some((p) => p.id === id && (!step.people?.skill || p.skills.includes(step.people.skill))),
+  );
+  const kinds = [...step.uses.map((u) => u.kind), ...(step.oven ? ['oven'] : [])];
+  const kindOf = new Map(problem.equipment.map((e) => [e.id, e.kind]));
+  const fits =
+    people.length === (step.people?.count ?? 0) &&
+    pin.equipment.length === kinds.length &&
+    kinds.every((k, i) => kindOf.get(pin.equipment[i]!) === k);
+  if (!fits) return null;
+  return {
+    ...{ start: pin.start, end: pin.start + step.minutes.likely },
+    ...{ people, equipment: pin.equipment, state: 'pinned' },
+  };
+}
+
+/** Spans without what lies in others. All half-open; `spans` must be sorted and disjoint. */
+export function without(spans: Span[], cuts: Span[]): Span[] {
+  return cuts.reduce<Span[]>(
+    (left, [from, to]) =>
+      left.flatMap(([start, end]): Span[] =>
+        to <= start || from >= end
+          ? [[start, end]]
+          : [...(from > start ? [[start, from] as Span] : []), ...(to < end ? [[to, end] as Span] : [])],
+      ),
+    spans,
+  );
+}

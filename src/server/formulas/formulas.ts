@@ -1,0 +1,159 @@
+import { and, eq } from 'drizzle-orm';
+import { formOf, formulaOf, type FormulaForm } from '../../core/input/formula-input';
+import { readRecipe, type ForeignRecipe, type ReportLine } from '../../core/exchange/recipe';
+import { asWrittenRow, harmlessRow } from '../../core/exchange/csv-cells';
+import { recipesInRows, recipeToRows } from '../../core/exchange/recipe-csv';
+import { recipesInJsonLd, recipeToJsonLd } from '../../core/exchange/recipe-json-ld';
+import { slug } from '../../core/exchange/slug';
+import { COUNTRIES, type Country } from '../../core/measure/units';
+import Papa from 'papaparse';
+import { database } from '../../data/database';
+import { appendEvents } from '../../data/repositories/events';
+import * as t from '../../data/schema';
+import { now } from '../shared/clock';
+import { loadKitchen } from '../kitchen/kitchen';
+import { clashProblem } from '../orders/order-rules';
+import { breakDownAll } from '../plan/planning';
+import { refuse, type Result } from '../shared/result';
+import { commit } from '../shared/commit';
+import { LOOK_AGAIN } from '../shared/door';
+import { FileAnswer } from '../shared/file-answer';
+import { loadSituation } from '../plan/load-situation';
+
+const STALE =
+  'Somebody else has saved this formula since you opened it. Yours is kept here: open it again to see theirs.';
+
+/**
+ * Saves a formula, new (id null) or as the next version of a known one. Orders that are planned keep the version they
+ * were planned with.
+ */
+export function saveFormula(
+  id: string | null,
+  version: number,
+  form: FormulaForm,
+): Promise<Result<{ id: string; version: number }>> {
+  return commit(
+    async (tx): Promise<Result<{ id: string; version: number }>> => {
+      const situation = await loadSituation(tx);
+      if (!situation) return refuse('There is no kitchen yet.');
+      const { kitchen } = situation;
+      const unknown = form.lines.findIndex((l) => !kitchen.library.ingredients.has(l.ingredient));
+      if (unknown >= 0) return refuse(LOOK_AGAIN, { [`lines.${unknown}.ingredient`]: 'The library does not know it.' });
+      const skills = new Set(kitchen.team.flatMap((p) => p.skills));
+      const unskilled = form.steps.findIndex((s) => s.skill !== '' && !skills.has(s.skill));
+      if (unskilled >= 0)
+        return refuse(LOOK_AGAIN, { [`steps.${unskilled}.skill`]: 'Nobody on the team has this skill.' });
+      const before = id === null ? null : (kitchen.rows.formulas.find((f) => f.id === id) ?? null);
+      if (id !== null && !before) return refuse('This formula is not there any more.');
+      if (before && before.version !== version) return refuse(STALE);
+      const own = id ?? freshId(form.name, new Set(kitchen.library.formulas.keys()));
+      const body = formulaOf(form, before?.body ?? null, own);
+      const formulas = new Map(kitchen.library.formulas).set(own, body);
+      // Orders that keep the version that is left behind are not touched.
+      const olderFormulas = new Map(kitchen.olderFormulas);
+      if (before) olderFormulas.set(`${own}@${before.version}`, before.body);
+      const changed = { ...kitchen, olderFormulas, library: { ...kitchen.library, formulas } };
+      const { orders, batches } = situation;
+      const clash = clashProblem(situation, {
+        ...{ orders, batches },
+        ...breakDownAll(orders, { batches, kitchen: changed }),
+      });
+      if (clash) return refuse(clash);
+      const next = (before?.version ?? 0) + 1;
+      const at = now();
+      if (before) {
+        // Formulas from before versions were kept: the one that is left behind is written down first.
+        await tx
+          .insert(t.formulaVersions)
+          .values({ formula: own, version: before.version, body: before.body, savedAt: at, note: '' })
+          .onConflictDoNothing();
+        const rows = await tx
+          .update(t.formulas)
+          .set({ name: body.name, body, version: next })
+          .where(and(eq(t.formulas.id, own), eq(t.formulas.version, version)))
+          .returning({ id: t.formulas.id });
+        if (rows.length === 0) return refuse(STALE);
+      } else await tx.insert(t.formulas).values({ id: own, name: body.name, body, version: 1 });
+      await tx.insert(t.formulaVersions).values({ formula: own, version: next, body, savedAt: at, note: form.note });
+      await appendEvents(tx, [{ at, kind: 'formula saved', order: null, body: { formula: own, version: next } }]);
+      return { ok: true, id: own, version: next };
+    },
+    { library: true },
+  );
+}
+
+function freshId(name: string, taken: Set<string>): string {
+  const stem = slug(name) || 'formula';
+  let id = stem;
+  for (let n = 2; taken.has(id); n++) id = `${stem}-${n}`;
+  return id;
+}
+
+/** A recipe of a file, laid out for the formula form, with what could not be read of it. */
+export interface ImportedRecipe {
+  form: FormulaForm;
+  report: ReportLine[];
+}
+
+/** Larger files are no recipes. Letters. */
+export const LARGEST_RECIPES = 400_000;
+
+/** Reads the recipes of a JSON-LD or CSV file. Nothing is saved: the lead looks at the report first. */
+export async function readRecipeFile(
+  name: string,
+  content: string,
+  country: string,
+): Promise<Result<{ recipes: ImportedRecipe[] }>> {
+  const kitchen = await loadKitchen(await database());
+  if (!kitchen) return refuse('There is no kitchen yet.');
+  if (content.length > LARGEST_RECIPES) return refuse('This file is too large for recipes.');
+  const cups = COUNTRIES.includes(country as Country) ? (country as Country) : 'metric';
+  const foreign = foreignRecipes(name, content);
+  if (typeof foreign === 'string') return refuse(foreign);
+  if (foreign.length === 0)
+    return refuse('There is no recipe in this file: schema.org JSON-LD or a CSV table is read.');
+  const { ingredients } = kitchen.library;
+  const recipes = foreign.slice(0, 50).map((f) => {
+    const { formula, report } = readRecipe(f, ingredients, cups);
+    return { form: formOf(formula), report };
+  });
+  return { ok: true, recipes };
+}
+
+/** JSON is tried first; web pages carry it inside a script. What is neither is a table. */
+function foreignRecipes(name: string, content: string): ForeignRecipe[] | string {
+  const scripts = [...content.matchAll(/<script[^>]*application\/ld\+json[^>]*>([\s\S]*?)<\/script>/gi)].map(
+    (m) => m[1]!,
+  );
+  const documents = scripts.length > 0 ? scripts : /^\s*[[{]/.test(content) ? [content] : [];
+  if (documents.length > 0) {
+    try {
+      return documents.flatMap((d) => recipesInJsonLd(JSON.parse(d)));
+    } catch (error) {
+      return `This is not JSON that can be read: ${(error as Error).message}`;
+    }
+  }
+  const table = Papa.parse<Record<string, string>>(content.trim(), {
+    header: true,
+    skipEmptyLines: true,
+    transformHeader: (h) => h.trim().toLowerCase(),
+  });
+  const columns = table.meta.fields ?? [];
+  if (!columns.includes('amount') || !(columns.includes('name') || columns.includes('ingredient')))
+    return 'A table needs at least the columns “name” and “amount”.';
+  return recipesInRows(table.data.map(asWrittenRow), name.replace(/\.\w+$/, ''));
+}
+
+/** A formula as a file: JSON-LD or CSV; null where there is none. */
+export async function exportFormula(id: string, as: 'json' | 'csv'): Promise<FileAnswer | null> {
+  const kitchen = await loadKitchen(await database());
+  const formula = kitchen?.library.formulas.get(id);
+  if (!kitchen || !formula) return null;
+  const { ingredients } = kitchen.library;
+  if (as === 'json') {
+    const text = `${JSON.stringify(recipeToJsonLd(formula, ingredients), null, 2)}\n`;
+    return new FileAnswer(`${id}.jsonld`, 'application/ld+json; charset=utf-8', text, 'attachment');
+  }
+  const text = `${Papa.unparse(recipeToRows(formula, ingredients).map(harmlessRow))}\r\n`;
+  return new FileAnswer(`${id}.csv`, 'text/csv; charset=utf-8', text, 'attachment');
+}

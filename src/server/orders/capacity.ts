@@ -1,0 +1,108 @@
+import { durationText } from '../../core/time/duration-text';
+import { timeOf } from '../../core/time/calendars';
+import type { Form } from '../../core/shape/form';
+import { database } from '../../data/database';
+import type { OrderRow } from '../../data/repositories/orders';
+import { readPlan } from '../../data/repositories/plans';
+import { now } from '../shared/clock';
+import { loadKitchen } from '../kitchen/kitchen';
+import { readPickup } from '../../core/order/pickup';
+import { pickupRule } from './order-rules';
+import { planId, problemOf, withOrder, type Situation } from '../plan/planning';
+import { askInThread } from '../plan/planner-thread';
+import { refuse, type Result } from '../shared/result';
+import { loadSituation } from '../plan/load-situation';
+import { sizesFor } from '../builds/sizes';
+
+/** What the counter asks while the customer is on the telephone. */
+export interface CapacityQuestion {
+  build: string;
+  portions: number;
+  /** Wall-clock time, "2027-05-22T12:00". */
+  pickup: string;
+}
+
+export interface CapacityAnswer {
+  fits: 'yes' | 'if others give way' | 'no';
+  /** The size that was asked for, in words. */
+  size: string;
+  /** JSON of its tiers, as the order form holds it. */
+  tiers: string;
+  /** The answer in a sentence, and what it would cost others. */
+  sentence: string;
+  others: string[];
+  /** The first pickup that nobody else has to move for; wall-clock time as the form holds it, and in words. */
+  earliest: { value: string; text: string } | null;
+}
+
+/** Time within which neighbours are asked to make room, s; what is known by then is the answer. */
+const TIME_TO_ASK = 0.12;
+/** A pickup is named on the next full quarter of an hour. Minutes. */
+const QUARTER = 15;
+
+/** "Can we take this too?", against the newest plan. Nothing is saved. */
+export async function canWeTake(question: CapacityQuestion): Promise<Result<{ answer: CapacityAnswer }>> {
+  const db = await database();
+  const situation = await loadSituation(db);
+  const plan = await readPlan(db);
+  if (!situation || !plan) return refuse('There is no plan yet.');
+  const drafted = draftOf(question, situation);
+  if (!drafted.ok) return drafted;
+  const { problem } = problemOf(withOrder(situation, drafted.draft));
+  const found = await askInThread('capacity', {
+    ...{ problem, old: plan.plan, order: planId(drafted.draft.id), seconds: TIME_TO_ASK },
+  });
+  const { clock } = situation.kitchen;
+  const text = (m: number) => timeOf(m, clock).toFormat('cccc d LLL, HH:mm');
+  const first = found.earliest === null ? null : Math.ceil(found.earliest / QUARTER) * QUARTER;
+  const earliest =
+    first === null ? null : { value: timeOf(first, clock).toFormat("yyyy-MM-dd'T'HH:mm"), text: text(first) };
+  const titles = new Map(situation.orders.map((o) => [planId(o.id), o.title]));
+  const asked = text(found.pickup);
+  const helped = found.withOthers?.late === 0;
+  const harmed = found.withOthers?.others ?? [];
+  return {
+    ok: true,
+    answer: {
+      ...{ size: drafted.size, tiers: JSON.stringify(drafted.draft.tiers), earliest },
+      fits: found.late === 0 ? 'yes' : helped ? 'if others give way' : 'no',
+      sentence:
+        found.late === 0
+          ? `Yes: it can be ready for ${asked}, and nobody else moves.`
+          : helped
+            ? harmed.length === 0
+              ? `Yes, if work of others is moved: all of them stay on time.`
+              : `Only if others are late.`
+            : found.late === null
+              ? `No: it finds no place at all.`
+              : `Not for ${asked}: it would be ${durationText(found.late)} late.`,
+      others: harmed.map((o) => `${titles.get(o.order) ?? 'Another order'}: ${durationText(o.late)} late`),
+    },
+  };
+}
+
+/** The order that is asked about, made from a build, portions and a pickup; it has number 0. */
+export function draftOf(
+  { build, portions, pickup }: CapacityQuestion,
+  { kitchen }: Situation,
+): { ok: true; draft: OrderRow; size: string } | Extract<Result, { ok: false }> {
+  const known = kitchen.builds.get(build);
+  if (!known) return refuse('There is no such build.');
+  if (!Number.isInteger(portions) || portions < 1 || portions > 400) return refuse('1 to 400 portions.');
+  const time = readPickup(pickup, pickupRule(kitchen));
+  if (!time.ok) return refuse(time.message);
+  const [size] = sizesFor(build, portions, kitchen);
+  if (!size) return refuse(`${known.name} cannot be made for ${portions} with the tins in the house.`);
+  const draft: OrderRow = {
+    ...{ id: 0, version: 0, title: known.name, customer: '', pickup: time.pickup, portions, build },
+    ...{ tiers: JSON.parse(size.value) as Form[], inscription: '', avoid: [], note: '', without: [], swaps: {} },
+    ...{ overrides: {}, choices: {}, versions: {}, weight: 1, state: 'open', handedOverAt: null, createdAt: now() },
+  };
+  return { ok: true, draft, size: size.name };
+}
+
+/** Builds to choose from, for the question. */
+export async function buildsToAsk(): Promise<{ id: string; name: string }[]> {
+  const kitchen = await loadKitchen(await database());
+  return kitchen?.rows.builds.map(({ id, name }) => ({ id, name })) ?? [];
+}

@@ -1,0 +1,73 @@
+import { SCHOOLS } from '../../core/formula/schools';
+import { adjustOrder, type Kept, type OrderAdjustment } from './orders';
+import { breakDownOrder } from '../plan/planning';
+import { swapProblem, versionsOf } from './read-order-input';
+import { refuse } from '../shared/result';
+
+/** One change to how an order is made. */
+export type PartChange =
+  /** Another formula for a role; null goes back to the build's own. */
+  | { kind: 'formula'; role: string; formula: string | null }
+  /** Grams set by hand; null goes back to what is computed. */
+  | { kind: 'amount'; role: string; grams: number | null }
+  /** A school or route settled for this order; null follows the kitchen or the planner. */
+  | { kind: 'choice'; key: string; choice: string | null }
+  /** Takes the newest version of every formula. */
+  | { kind: 'newest formulas' };
+
+/** More than this is a slip of the finger. g. */
+const MOST_GRAMS = 200_000;
+
+/** Changes one part of an order. */
+export function changePart(id: number, version: number, change: PartChange): Promise<Kept> {
+  return adjustOrder(id, version, (order, { kitchen }) => {
+    const build = kitchen.builds.get(order.build);
+    if (!build) return refuse('Its build is not there any more.');
+    const fields: OrderAdjustment = {};
+    if (
+      (change.kind === 'formula' || change.kind === 'amount') &&
+      !build.components.some((c) => c.role === change.role)
+    )
+      return refuse('There is no such part in this cake.');
+    switch (change.kind) {
+      case 'formula': {
+        fields.swaps = withKey(order.swaps, change.role, change.formula);
+        const wrong = swapProblem(fields.swaps, build, kitchen);
+        if (wrong) return refuse(wrong);
+        break;
+      }
+      case 'amount':
+        if (change.grams !== null && !(change.grams > 0 && change.grams <= MOST_GRAMS))
+          return refuse('Grams above 0, at most 200 kg.');
+        fields.overrides = withKey(order.overrides, change.role, change.grams);
+        break;
+      case 'choice': {
+        const known = choicesFor(change.key, build);
+        if (!known) return refuse('There is no such question for this cake.');
+        if (change.choice !== null && !known.includes(change.choice)) return refuse('There is no such answer.');
+        fields.choices = withKey(order.choices, change.key, change.choice);
+        break;
+      }
+      case 'newest formulas':
+        fields.versions = {};
+    }
+    const changed = { ...order, ...fields };
+    return { ...fields, versions: versionsOf(breakDownOrder(changed, kitchen), kitchen, changed.versions) };
+  });
+}
+
+/** The answers to a school or to a route of a build; null where there is no such question. */
+export function choicesFor(
+  key: string,
+  build: { routes?: readonly { key: string; choices: readonly { key: string }[] }[] },
+): string[] | null {
+  const question = SCHOOLS.find((s) => s.key === key) ?? build.routes?.find((r) => r.key === key);
+  return question ? question.choices.map((c) => c.key) : null;
+}
+
+function withKey<T>(record: Record<string, T>, key: string, value: T | null): Record<string, T> {
+  const changed = { ...record };
+  if (value === null) delete changed[key];
+  else changed[key] = value;
+  return changed;
+}

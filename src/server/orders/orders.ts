@@ -1,0 +1,157 @@
+import type { OrderForm } from '../../core/input/order-input';
+import { openSteps } from '../../core/floor/open-steps';
+import type { Db } from '../../data/database';
+import { appendEvents } from '../../data/repositories/events';
+import { insertOrder, readOrder, updateOrder, type OrderFields, type OrderRow } from '../../data/repositories/orders';
+import { readPlan } from '../../data/repositories/plans';
+import { now } from '../shared/clock';
+import { loadKitchen } from '../kitchen/kitchen';
+import { clashProblem } from './order-rules';
+import { planId, withOrder, type Situation } from '../plan/planning';
+import { readOrderForm } from './read-order-input';
+import { planned } from '../plan/replan';
+import { refuse, type Result } from '../shared/result';
+import { commit } from '../shared/commit';
+import { loadSituation } from '../plan/load-situation';
+
+const STALE =
+  'Somebody else has changed this order since you opened it. Yours is kept below: open the order again to see theirs.';
+
+/** What a change answers: it is kept, whatever came of planning. */
+export type Kept<T = object> = Result<T & { planned?: boolean }>;
+
+/** Takes a new order, plans it with all others, and answers with its number. */
+export async function takeOrder(form: OrderForm): Promise<Kept<{ id: number }>> {
+  const kept = await commit(async (tx): Promise<Result<{ id: number; title: string }>> => {
+    const kitchen = await loadKitchen(tx);
+    if (!kitchen) return refuse('There is no kitchen yet.');
+    const read = readOrderForm(form, kitchen, null);
+    if (!read.ok) return read;
+    const at = now();
+    const row = await insertOrder(tx, read.fields, at);
+    await appendEvents(tx, [{ at, kind: 'order taken', order: row.id, body: { ...read.fields } }]);
+    return { ok: true, id: row.id, title: row.title };
+  });
+  if (!kept.ok) return kept;
+  return { ok: true, id: kept.id, planned: await planned(`${kept.title} came in`) };
+}
+
+/** Changes an order that still is as it was when the form was opened. */
+export async function changeOrder(id: number, version: number, form: OrderForm): Promise<Kept<{ id: number }>> {
+  const kept = await commit(async (tx): Promise<Result<{ id: number }>> => {
+    const kitchen = await loadKitchen(tx);
+    const before = await readOrder(tx, id);
+    if (!kitchen || !before) return refuse('This order is not there any more.');
+    if (before.state !== 'open') return refuse('This order has been handed over. Bring it back first.');
+    const read = readOrderForm(form, kitchen, before);
+    if (!read.ok) return read;
+    if (!(await updateOrder(tx, id, version, read.fields))) return refuse(STALE);
+    const body = { from: fieldsOf(before), to: read.fields };
+    await appendEvents(tx, [{ at: now(), kind: 'order changed', order: id, body }]);
+    return { ok: true, id };
+  });
+  if (!kept.ok) return kept;
+  return { ok: true, id, planned: await planned(`${form.title} was changed`) };
+}
+
+export type OrderAdjustment = Partial<Pick<OrderFields, 'without' | 'swaps' | 'overrides' | 'choices' | 'versions'>>;
+
+/**
+ * Changes one thing of an open order: a part left out, exchanged or set by hand, a newer formula. What would bring something that
+ * its eaters must not get is refused, with what it is.
+ */
+export async function adjustOrder(
+  id: number,
+  version: number,
+  change: (order: OrderRow, situation: Situation) => OrderAdjustment | Extract<Result, { ok: false }>,
+): Promise<Kept> {
+  const kept = await commit(async (tx): Promise<Result<{ title: string }>> => {
+    const situation = await loadSituation(tx);
+    const before = situation?.orders.find((o) => o.id === id);
+    if (!situation || !before) return refuse('This order is not open any more.');
+    const changed = change(before, situation);
+    if ('ok' in changed) return changed;
+    const clash = clashProblem(situation, withOrder(situation, { ...before, ...changed }));
+    if (clash) return refuse(clash);
+    const row = await updateOrder(tx, id, version, changed);
+    if (!row) return refuse(STALE);
+    const body = { from: fieldsOf(before), to: fieldsOf(row) };
+    await appendEvents(tx, [{ at: now(), kind: 'order changed', order: id, body }]);
+    return { ok: true, title: before.title };
+  });
+  if (!kept.ok) return kept;
+  return { ok: true, planned: await planned(`${kept.title} was changed`) };
+}
+
+/** Leaves these optional parts of an order out, and makes all others. */
+export function leaveOut(id: number, version: number, without: string[]): Promise<Kept> {
+  return adjustOrder(id, version, (order, { kitchen }) => {
+    const problem = withoutProblem(without, kitchen.builds.get(order.build)?.components ?? []);
+    return problem ? refuse(problem) : { without };
+  });
+}
+
+/** Can these roles be left out, each named once? */
+export function withoutProblem(
+  without: string[],
+  components: readonly { role: string; label: string; optional?: boolean }[],
+): string | null {
+  if (new Set(without).size < without.length) return 'A part is named twice.';
+  for (const role of without) {
+    const component = components.find((c) => c.role === role);
+    if (!component) return 'There is no such part in this cake.';
+    if (!component.optional) return `${component.label} is part of the cake: it cannot be left out.`;
+  }
+  return null;
+}
+
+/** Hands an order over, once all its steps are done; it leaves the wall. */
+export async function handOver(id: number, version: number): Promise<Kept> {
+  return leave(version, 'handed over', async (tx) => {
+    const situation = await loadSituation(tx);
+    const order = situation?.orders.find((o) => o.id === id);
+    if (!situation || !order) return 'This order is not on the wall any more.';
+    const plan = await readPlan(tx);
+    const left = plan
+      ? openSteps(plan.problem, plan.plan, situation.states, planId(id)).map((s) => s.name)
+      : ['the plan'];
+    const more = left.length > 3 ? ` and ${left.length - 3} more` : '';
+    return left.length > 0 ? `Not yet: ${left.slice(0, 3).join(', ')}${more} still to do.` : order;
+  });
+}
+
+/** Takes a hand-over back: the undo. */
+export async function bringBack(id: number, version: number): Promise<Kept> {
+  return leave(version, 'brought back', async (tx) => {
+    const order = await readOrder(tx, id);
+    return order?.state === 'handed over' ? order : 'This order has not been handed over.';
+  });
+}
+
+async function leave(
+  version: number,
+  kind: 'handed over' | 'brought back',
+  find: (tx: Db) => Promise<OrderRow | string>,
+): Promise<Kept> {
+  const at = now();
+  const left = kind === 'handed over';
+  const kept = await commit(async (tx): Promise<Result<{ title: string }>> => {
+    const order = await find(tx);
+    if (typeof order === 'string') return refuse(order);
+    const change = { state: left ? ('handed over' as const) : ('open' as const), handedOverAt: left ? at : null };
+    if (!(await updateOrder(tx, order.id, version, change))) return refuse(STALE);
+    await appendEvents(tx, [{ at, kind, order: order.id, body: {} }]);
+    return { ok: true, title: order.title };
+  });
+  if (!kept.ok) return kept;
+  return { ok: true, planned: await planned(`${kept.title} was ${kind}`) };
+}
+
+function fieldsOf(row: OrderRow): OrderFields {
+  const { title, customer, pickup, portions, build, tiers, inscription, avoid, note } = row;
+  const { without, swaps, overrides, choices, versions } = row;
+  return {
+    ...{ title, customer, pickup, portions, build, tiers, inscription, avoid, note },
+    ...{ without, swaps, overrides, choices, versions },
+  };
+}

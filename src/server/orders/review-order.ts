@@ -1,0 +1,74 @@
+import { cakeName } from '../../core/breakdown/cake';
+import { orderStatus, type OrderStatus } from '../../core/floor/order-status';
+import { database } from '../../data/database';
+import { readOrder, type OrderRow } from '../../data/repositories/orders';
+import { readPlan } from '../../data/repositories/plans';
+import { now } from '../shared/clock';
+import type { OrderForm } from '../../core/input/order-input';
+import { planKindly } from '../plan/plan-kindly';
+import { planId, problemOf, withOrder } from '../plan/planning';
+import { readOrderForm } from './read-order-input';
+import { refuse, type Result } from '../shared/result';
+import { loadSituation } from '../plan/load-situation';
+import { partsOf, sectionOf, type PartView, type SectionView } from './order-view';
+
+/** An order before it is saved: what it is made of, what it brings, and whether it can be ready. */
+export interface OrderReview {
+  parts: PartView[];
+  section: SectionView;
+  sizeName: string;
+  allergens: { allergen: string; from: string[] }[];
+  cautions: string[];
+  status: OrderStatus;
+  /** Other orders that could not be ready any more. */
+  pushed: string[];
+}
+
+const TRIAL = { seconds: 1, rounds: 60 };
+
+/** Breaks an order down and plans it on a copy with all others; nothing is saved. */
+export async function reviewOrder(id: number | null, form: OrderForm): Promise<Result<{ review: OrderReview }>> {
+  const db = await database();
+  const situation = await loadSituation(db);
+  const plan = await readPlan(db);
+  if (!situation) return refuse('There is no kitchen yet.');
+  const before = id === null ? null : await readOrder(db, id);
+  const read = readOrderForm(form, situation.kitchen, before);
+  if (!read.ok) return read;
+  const { kitchen } = situation;
+  const draft: OrderRow = {
+    ...{
+      id: before?.id ?? 0,
+      weight: before?.weight ?? 1,
+      state: 'open',
+      handedOverAt: null,
+      version: 0,
+      createdAt: now(),
+    },
+    ...read.fields,
+  };
+  const { problem } = problemOf(withOrder(situation, draft));
+  const { answer } = await planKindly({ problem, old: plan?.plan ?? null, ...TRIAL }, 'trials');
+  if (!answer.ok) return refuse(answer.problems.map((p) => p.message).join(' '));
+  const { tightBelow } = kitchen.library.coefficients;
+  const statusOf = (order: number) =>
+    orderStatus(problem, answer.plan, answer.ready, situation.states, planId(order), tightBelow);
+  const missed = (order: number) =>
+    plan !== null &&
+    plan.problem.orders.some((o) => o.id === planId(order)) &&
+    orderStatus(plan.problem, plan.plan, plan.ready, situation.states, planId(order), tightBelow).state === 'misses';
+  return {
+    ok: true,
+    review: {
+      parts: partsOf(read.breakdown, kitchen, draft),
+      section: sectionOf(read.breakdown, draft),
+      sizeName: cakeName(draft.tiers),
+      allergens: read.breakdown.allergens,
+      cautions: [...new Set(read.breakdown.steps.flatMap((s) => s.caution ?? []))],
+      status: statusOf(draft.id),
+      pushed: situation.orders
+        .filter((o) => o.id !== draft.id && statusOf(o.id).state === 'misses' && !missed(o.id))
+        .map((o) => o.title),
+    },
+  };
+}

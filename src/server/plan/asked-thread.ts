@@ -1,0 +1,62 @@
+import type { Worker } from 'node:worker_threads';
+import { log } from '../shared/log';
+
+type Waiting = { resolve: (answer: never) => void; reject: (error: Error) => void };
+/** What a thread says: the answer to a question, or what went wrong with it. */
+export type Said = { id: number; answer: unknown } | { id: number; error: { message: string; stack?: string } };
+
+/**
+ * A thread that answers questions one after the other. If it ends, whoever waits for it is told why, the log has its stack, and the next
+ * question starts another one.
+ */
+export class AskedThread {
+  private worker: Worker | null = null;
+  private readonly waiting = new Map<number, Waiting>();
+  private last = 0;
+
+  constructor(
+    private readonly name: string,
+    private readonly start: () => Worker,
+  ) {}
+
+  ask<T>(request: unknown): Promise<T> {
+    const worker = (this.worker ??= this.begin());
+    const id = ++this.last;
+    return new Promise<T>((resolve, reject) => {
+      this.waiting.set(id, { resolve, reject });
+      worker.postMessage({ id, request });
+    });
+  }
+
+  private begin(): Worker {
+    const worker = this.start();
+    worker.on('message', (said: Said) => this.hear(said));
+    worker.on('error', (error) => {
+      log.error({ err: error, thread: this.name }, 'the thread ended with an error');
+      this.ended(worker, error as Error);
+    });
+    worker.on('exit', (code) => this.ended(worker, new Error(`The thread of ${this.name} ended (${code}).`)));
+    worker.unref();
+    return worker;
+  }
+
+  private hear(said: Said): void {
+    const one = this.waiting.get(said.id);
+    this.waiting.delete(said.id);
+    if ('answer' in said) {
+      one?.resolve(said.answer as never);
+      return;
+    }
+    const error = new Error(said.error.message);
+    error.stack = said.error.stack;
+    log.error({ err: error, thread: this.name }, 'a question could not be answered');
+    one?.reject(error);
+  }
+
+  private ended(worker: Worker, error: Error): void {
+    if (this.worker !== worker) return;
+    this.worker = null;
+    for (const one of this.waiting.values()) one.reject(error);
+    this.waiting.clear();
+  }
+}

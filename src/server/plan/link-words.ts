@@ -1,0 +1,68 @@
+import { durationText } from '../../core/time/duration-text';
+import { timeOf } from '../../core/time/calendars';
+import type { Link } from '../../core/planner/answers/explain-order';
+import type { Situation } from './planning';
+import { reasonWords } from './reason-words';
+
+/** The chain that fixes an order's time, one sentence a link. */
+export function linkWords(chain: Link[], situation: Situation): string[] {
+  const { clock, rows } = situation.kitchen;
+  const words = reasonWords(situation);
+  const person = new Map(rows.people.map((p) => [p.id, p.name]));
+  const item = new Map(rows.equipment.map((e) => [e.id, e.name]));
+  const time = (m: number) => timeOf(m, clock).toFormat('ccc HH:mm');
+  return chain.map((link) => {
+    const { because } = link;
+    const begins =
+      link.step.work === 'collect'
+        ? `It can leave at ${time(link.start)} at the earliest`
+        : `“${link.step.name}” at ${time(link.start)}, not before`;
+    const held = link.held.length > 0 ? ` That stays there: ${words.reason(link.held[0]!, true)}` : '';
+    switch (because.kind) {
+      case 'wait': {
+        const why = because.wait.why ? ` (${because.wait.why})` : '';
+        const rest = because.wait.min > 0 ? `, and ${durationText(because.wait.min)} must pass${why}` : '';
+        return `${begins}: “${because.after.name}” ends at ${time(because.at)}${rest}.`;
+      }
+      case 'hands': {
+        const who = because.people.map((p) => {
+          const name = person.get(p.person) ?? p.person;
+          if (p.on) return `${name} is on ${words.step(p.on)} until ${time(p.until)}`;
+          return Number.isFinite(p.until) ? `${name} is not there until ${time(p.until)}` : `${name} is not there`;
+        });
+        const skill = link.step.people?.skill;
+        return `${begins}: ${skill ? `for ${skill} work ` : ''}${who.join('; ')}.${held}`;
+      }
+      case 'equipment':
+        return `${begins}: ${item.get(because.item) ?? because.item} is taken by ${words.step(because.by)} until ${time(because.until)}.${held}`;
+      case 'earliest':
+        return `${begins}: it is now, or the work is not allowed earlier.`;
+      case 'fact':
+        return `“${link.step.name}” has been begun: that is what happened.`;
+      case 'together':
+        return `${begins}: shifts, hands and room in the oven or the cold do not come together earlier.`;
+    }
+  });
+}
+
+/** What the chain ends at, in half a sentence: the thing that a lead would have to change. */
+export function shortWhy(chain: Link[], situation: Situation): string | null {
+  const link = chain.at(-1);
+  if (!link) return null;
+  const { because, step } = link;
+  const time = timeOf(link.start, situation.kitchen.clock).toFormat('ccc HH:mm');
+  const begins = `“${step.name}” cannot begin before ${time}`;
+  switch (because.kind) {
+    case 'hands':
+      return `${begins}, no hands for ${step.people?.skill ? `${step.people.skill} work` : 'it'} until then`;
+    case 'equipment':
+      return `${begins}, ${reasonWords(situation).step(because.by)} is in the way`;
+    case 'earliest':
+      return `“${step.name}” would have to be under way already`;
+    case 'wait':
+    case 'together':
+      return begins;
+    case 'fact':
+      return null;
+  }
+}

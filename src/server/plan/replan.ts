@@ -1,0 +1,119 @@
+import { database } from '../../data/database';
+import { insertPlan, readPlan, readPlanOf, type PlanRow } from '../../data/repositories/plans';
+import { now } from '../shared/clock';
+import { tellChanged } from '../shared/live';
+import { planKindly } from './plan-kindly';
+import { problemOf } from './planning';
+import { log } from '../shared/log';
+import { loadSituation } from './load-situation';
+
+export interface HowToReplan {
+  /** Also move neighbours for orders that were late before; else only for what has changed. */
+  helpLate?: boolean;
+  /** The plan to keep to, by its number; else the newest. */
+  like?: number;
+}
+
+/** What came of planning again: the plan, null without a kitchen; or why there is none. */
+export type Replanned = { plan: PlanRow | null; failed: null } | { plan: null; failed: string };
+
+interface Wanted extends HowToReplan {
+  reasons: string[];
+  waiting: ((outcome: Replanned) => void)[];
+}
+
+/** Of the process: parts of the server may be bundled apart, and must not plan beside each other. */
+const held = globalThis as unknown as {
+  zestReplan?: { next: Wanted | null; running: boolean; trouble: string | null };
+};
+const state = () => (held.zestReplan ??= { next: null, running: false, trouble: null });
+
+/**
+ * Asks for a new plan around what is so now, and is told when there is one. Whoever asks while one is being made waits for the next,
+ * which is made for all of them at once. It never fails: a write that was kept must not look lost because planning failed.
+ */
+export function replan(reason: string, how: HowToReplan = {}): Promise<Replanned> {
+  const s = state();
+  return new Promise((resolve) => {
+    const before: Wanted = s.next ?? { reasons: [], waiting: [] };
+    s.next = {
+      reasons: [...before.reasons.filter((r) => r !== reason), reason],
+      waiting: [...before.waiting, resolve],
+      helpLate: how.helpLate || before.helpLate,
+      like: how.like ?? before.like,
+    };
+    if (!s.running) void run();
+  });
+}
+
+async function run(): Promise<void> {
+  const s = state();
+  s.running = true;
+  for (let wanted = s.next; wanted; wanted = s.next) {
+    s.next = null;
+    const outcome = await planOnce(wanted);
+    const changed = s.trouble !== outcome.failed;
+    s.trouble = outcome.failed;
+    if (changed) tellChanged();
+    for (const tell of wanted.waiting) tell(outcome);
+  }
+  s.running = false;
+}
+
+async function planOnce({ reasons, ...how }: Wanted): Promise<Replanned> {
+  try {
+    return { plan: await replanAndSave(reasons.join('; '), how), failed: null };
+  } catch (error) {
+    log.error({ err: error, reasons }, 'planning failed');
+    return { plan: null, failed: error instanceof Error ? error.message : String(error) };
+  }
+}
+
+/** Why the newest plan does not know what was told last; null if it does. */
+export const planTrouble = () => state().trouble;
+
+/** Longer than this nobody waits for a plan that follows what was kept. ms. */
+const PATIENCE = 8000;
+
+/** Plans again, and says whether there was a new plan while somebody could be expected to wait for it. */
+export async function planned(reason: string, how: HowToReplan = {}): Promise<boolean> {
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  const late = new Promise<false>((resolve) => (timer = setTimeout(() => resolve(false), PATIENCE)));
+  const made = await Promise.race([replan(reason, how).then((r) => r.failed === null), late]);
+  clearTimeout(timer);
+  return made;
+}
+
+const TRIES = 4;
+/** Limits of a re-plan that somebody waits for, and of a first plan. */
+const QUICK = { seconds: 1, rounds: 150 };
+const FIRST = { seconds: 3, rounds: 600 };
+
+async function replanAndSave(reason: string, { helpLate = false, like }: HowToReplan): Promise<PlanRow | null> {
+  const db = await database();
+  for (let attempt = 0; attempt < TRIES; attempt++) {
+    const previous = await readPlan(db);
+    const situation = await loadSituation(db);
+    if (!situation) return null;
+    const old = like === undefined ? previous : await readPlanOf(db, like);
+    const { problem, stood } = problemOf(situation);
+    const limits = previous ? QUICK : FIRST;
+    const { answer, lifted } = await planKindly({ problem, old: (old ?? previous)?.plan ?? null, helpLate, ...limits });
+    if (!answer.ok) throw new Error(answer.problems.map((p) => p.message).join(' '));
+    const saved = await insertPlan(db, {
+      previous: previous?.id ?? 0,
+      madeAt: now(),
+      reason,
+      problem: lifted.problem,
+      plan: answer.plan,
+      ready: answer.ready,
+      stood: [...stood, ...lifted.waits],
+    });
+    if (saved) {
+      tellChanged('planned');
+      return saved;
+    }
+    // Another process planned meanwhile: begin again from its plan.
+  }
+  throw new Error('Others are planning at the same time. Try again in a moment.');
+}

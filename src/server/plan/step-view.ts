@@ -1,0 +1,78 @@
+import type { Check } from '../../core/formula/formula';
+import { durationText } from '../../core/time/duration-text';
+import { timeOf } from '../../core/time/calendars';
+import { whyHere } from '../../core/plan-reading/why-here';
+import type { PlanRow } from '../../data/repositories/plans';
+import { brokenSteps, componentOf, servedBy, type Situation } from './planning';
+import { reasonWords } from './reason-words';
+import type { RungState } from '../wall/wall-view';
+
+/** Everything about one step: what, how much, until what sign, why it lies where it lies, who. */
+export interface StepView {
+  step: string;
+  order: number;
+  orderTitle: string;
+  name: string;
+  component: string | null;
+  when: string;
+  minutes: string;
+  who: string[];
+  skill: string | null;
+  with: string[];
+  amount: string | null;
+  how: string;
+  sign: string | null;
+  caution: string | null;
+  check: Check | null;
+  reminders: string[];
+  prepare: string[];
+  state: RungState;
+  notLater: string[];
+  notEarlier: string[];
+  /** What it waits for, and what waits for it, with the limits. */
+  waits: string[];
+}
+
+export function stepView(id: string, situation: Situation, plan: PlanRow): StepView | null {
+  const orders = servedBy(id, situation);
+  const [order] = orders;
+  const step = brokenSteps(situation).find((s) => s.id === id);
+  const at = plan.plan.steps.find((s) => s.id === id);
+  if (!order || !step || !at) return null;
+  const { clock, rows } = situation.kitchen;
+  const person = new Map(rows.people.map((p) => [p.id, p.name]));
+  const item = new Map(rows.equipment.map((e) => [e.id, e.name]));
+  const words = reasonWords(situation);
+  const why = whyHere(plan.problem, plan.plan, id) ?? { notLater: [], notEarlier: [] };
+  const state = situation.states.get(id)?.state ?? 'planned';
+  const { low, likely, high } = step.minutes;
+  return {
+    step: id,
+    order: order.id,
+    orderTitle: orders.map((o) => o.title).join(' + '),
+    name: step.name,
+    component: componentOf(step, situation)?.label ?? null,
+    when: `${timeOf(at.start, clock).toFormat('ccc d LLL, HH:mm')} – ${timeOf(at.end, clock).toFormat('HH:mm')}`,
+    minutes: `${durationText(likely)} likely, ${low} to ${high} min`,
+    who: at.people.map((p) => person.get(p) ?? p),
+    skill: step.people?.skill ?? null,
+    with: at.equipment.map((e, i) => {
+      const oven = step.oven && i === at.equipment.length - 1;
+      return oven ? `${item.get(e) ?? e}, ${step.oven!.celsius} °C, ${step.oven!.units} slots` : (item.get(e) ?? e);
+    }),
+    ...{ amount: step.amount, how: step.how, sign: step.sign, caution: step.caution, state, check: step.check },
+    reminders: step.reminders.map(
+      (r) => `after ${r.after} min${r.every ? ` and every ${r.every} min` : ''}: ${r.text}`,
+    ),
+    prepare: step.preparations.map((p) => `${timeOf(at.start - p.before, clock).toFormat('HH:mm')}: ${p.text}`),
+    notLater: why.notLater.map((r) => words.reason(r, true)),
+    notEarlier: why.notEarlier.map((r) => words.reason(r, false)),
+    waits: plan.problem.waits
+      .filter((w) => w.from === id && (!w.when || plan.plan.routes[w.when.route] === w.when.choice))
+      .map((w) => {
+        const to = plan.problem.steps.find((s) => s.id === w.to)!.name;
+        const limit = w.max === null ? '' : `, at most ${durationText(w.max)}`;
+        return `${durationText(w.min)} at least${limit}${w.place ? ` in the ${w.place}` : ''} before “${to}”${w.why ? `: ${w.why}` : ''}`;
+      }),
+  };
+}

@@ -1,0 +1,15 @@
+import { moveView, type MoveView } from '../steering/move-view';
+import { stepView, type StepView } from './step-view';
+import { loadPlanned } from '../wall/wall';
+
+/** One step of the newest plan; null where it is not in it. */
+export async function loadStep(id: string): Promise<StepView | null> {
+  const planned = await loadPlanned();
+  return planned && stepView(id, planned.situation, planned.plan);
+}
+
+/** What moving a step of the newest plan asks. */
+export async function loadMove(id: string): Promise<MoveView | null> {
+  const planned = await loadPlanned();
+  return planned && moveView(id, planned.situation, planned.plan);
+}

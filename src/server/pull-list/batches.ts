@@ -1,0 +1,117 @@
+import { proposeBatches, type BatchProposal, type Candidate } from '../../core/batching/propose-batches';
+import { timeOf } from '../../core/time/calendars';
+import { database } from '../../data/database';
+import { insertBatch, splitBatchRow } from '../../data/repositories/batches';
+import { appendEvents } from '../../data/repositories/events';
+import { readPlan, type PlanRow } from '../../data/repositories/plans';
+import { now } from '../shared/clock';
+import { clashProblem } from '../orders/order-rules';
+import type { Kept } from '../orders/orders';
+import { batchId, breakDownAll, orderIdOf, planId, type Situation } from '../plan/planning';
+import { planned } from '../plan/replan';
+import { refuse, type Result } from '../shared/result';
+import { commit } from '../shared/commit';
+import { loadSituation } from '../plan/load-situation';
+
+export interface BatchesView {
+  proposals: (BatchProposal & { span: string })[];
+  accepted: { id: number; formulaName: string; members: string[]; grams: number; begun: boolean }[];
+}
+
+/** What could be made together, and what already is; null without a kitchen or a plan. */
+export async function loadBatches(): Promise<BatchesView | null> {
+  const db = await database();
+  const situation = await loadSituation(db);
+  const plan = await readPlan(db);
+  return situation && plan && batchesView(situation, plan);
+}
+
+export function batchesView(situation: Situation, plan: PlanRow): BatchesView {
+  const { clock, library } = situation.kitchen;
+  const time = (m: number) => timeOf(m, clock).toFormat('ccc HH:mm');
+  const titles = new Map(situation.orders.map((o) => [o.id, o.title]));
+  return {
+    proposals: proposeBatches(candidatesOf(situation, plan), library).map((p) => ({
+      ...p,
+      span: `needed from ${time(p.members[0]!.neededAt)} to ${time(p.members.at(-1)!.neededAt)}`,
+    })),
+    accepted: situation.batches.flatMap((b) => {
+      const component = situation.shared.components.get(batchId(b.id));
+      if (!component) return [];
+      return [
+        {
+          id: b.id,
+          formulaName: component.formula.name,
+          members: b.members.map((m) => titles.get(m.order) ?? 'handed over'),
+          grams: component.amount.grams,
+          begun: hasBegun(batchId(b.id), situation),
+        },
+      ];
+    }),
+  };
+}
+
+/** Components of planned orders of which nothing has been begun, and which are in no batch yet. */
+function candidatesOf(situation: Situation, plan: PlanRow): Candidate[] {
+  const start = new Map(plan.plan.steps.map((s) => [s.id, s.start]));
+  const inBatch = new Set(situation.batches.flatMap((b) => b.members.map((m) => `${planId(m.order)}.${m.role}`)));
+  return situation.orders.flatMap((o): Candidate[] => {
+    const breakdown = situation.breakdowns.get(o.id)!;
+    const own = planId(o.id);
+    return breakdown.components.flatMap((component): Candidate[] => {
+      const prefix = `${own}.${component.role}`;
+      if (inBatch.has(prefix) || hasBegun(prefix, situation)) return [];
+      const uses = breakdown.waits
+        .filter((w) => w.from.startsWith(`${prefix}.`) && !w.to.startsWith(`${prefix}.`))
+        .flatMap((w) => start.get(w.to) ?? []);
+      if (uses.length === 0) return [];
+      return [{ order: own, name: o.title, component, neededAt: Math.min(...uses), choices: o.choices }];
+    });
+  });
+}
+
+function hasBegun(prefix: string, situation: Situation): boolean {
+  return [...situation.states.keys()].some((step) => step.startsWith(`${prefix}.`));
+}
+
+/** Makes one batch of these components. What was begun meanwhile stays apart, and is told. */
+export async function acceptBatch(members: { order: string; role: string }[]): Promise<Kept> {
+  const kept = await commit(async (tx): Promise<Result<{ formula: string }>> => {
+    const situation = await loadSituation(tx);
+    const plan = await readPlan(tx);
+    if (!situation || !plan) return refuse('There is no plan yet.');
+    if (new Set(members.map((m) => `${m.order}.${m.role}`)).size < members.length)
+      return refuse('A component is named twice.');
+    const free = candidatesOf(situation, plan);
+    const chosen = members.flatMap((m) => free.find((c) => c.order === m.order && c.component.role === m.role) ?? []);
+    if (chosen.length < 2 || chosen.length !== members.length)
+      return refuse('Some of this has been begun, or is in another batch by now.');
+    const { formula } = chosen[0]!.component;
+    if (chosen.some((c) => c.component.formula.id !== formula.id)) return refuse('These are not of one formula.');
+    const rows = chosen.map((c) => ({ order: orderIdOf(c.order), role: c.component.role }));
+    const made = { id: 0, formula: formula.id, members: rows, split: false, madeAt: now() };
+    const batches = [...situation.batches, made];
+    const clash = clashProblem(situation, {
+      ...{ orders: situation.orders, batches },
+      ...breakDownAll(situation.orders, { ...situation, batches }),
+    });
+    if (clash) return refuse(clash);
+    const id = await insertBatch(tx, made);
+    await appendEvents(tx, [{ at: now(), kind: 'batch accepted', order: null, body: { batch: id, members: rows } }]);
+    return { ok: true, formula: formula.name };
+  });
+  return kept.ok ? { ok: true, planned: await planned(`${kept.formula} is made in one batch`) } : kept;
+}
+
+/** Splits a batch of which nothing has been begun: each order makes its own again. */
+export async function splitBatch(id: number): Promise<Kept> {
+  const kept = await commit(async (tx): Promise<Result> => {
+    const situation = await loadSituation(tx);
+    if (!situation?.batches.some((b) => b.id === id)) return refuse('This batch is not there any more.');
+    if (hasBegun(batchId(id), situation)) return refuse('It has been begun: it stays one batch.');
+    await splitBatchRow(tx, id);
+    await appendEvents(tx, [{ at: now(), kind: 'batch split', order: null, body: { batch: id } }]);
+    return { ok: true };
+  });
+  return kept.ok ? { ok: true, planned: await planned('a batch was split') } : kept;
+}

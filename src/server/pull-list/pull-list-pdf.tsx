@@ -1,0 +1,114 @@
+import path from 'node:path';
+import { Document, Font, Page, StyleSheet, Text, View, renderToBuffer } from '@react-pdf/renderer';
+import type { ReactNode } from 'react';
+import { onTheScale } from '../../core/measure/show-quantity';
+import { timeOf } from '../../core/time/calendars';
+import type { PullListView } from './pull-list';
+import { FileAnswer } from '../shared/file-answer';
+
+/** The pull list as a file. */
+export async function pullListFile(view: PullListView): Promise<FileAnswer> {
+  return new FileAnswer(`pull-list-${view.day}.pdf`, 'application/pdf', await pullListPdf(view), 'inline');
+}
+
+const FAMILY = 'Atkinson';
+let registered = false;
+
+/** The font ships with the product; printed lists use it as the screens do. */
+function registerFont(): void {
+  if (registered) return;
+  const file = (weight: number) =>
+    path.join(
+      process.cwd(),
+      `node_modules/@fontsource/atkinson-hyperlegible/files/atkinson-hyperlegible-latin-${weight}-normal.woff`,
+    );
+  Font.register({ family: FAMILY, fonts: [400, 700].map((fontWeight) => ({ src: file(fontWeight), fontWeight })) });
+  Font.registerHyphenationCallback((word) => [word]);
+  registered = true;
+}
+
+const styles = StyleSheet.create({
+  page: { fontFamily: FAMILY, fontSize: 9.5, padding: 34, paddingBottom: 46, color: '#1c1b19' },
+  title: { fontSize: 18, fontWeight: 700 },
+  section: { fontSize: 12, fontWeight: 700, marginTop: 14, marginBottom: 4 },
+  row: { flexDirection: 'row', borderBottomWidth: 0.5, borderBottomColor: '#b8b2a6', paddingVertical: 2.5 },
+  box: { width: 9, height: 9, borderWidth: 0.8, borderColor: '#1c1b19', marginRight: 6, marginTop: 1.5 },
+  full: { backgroundColor: '#1c1b19' },
+  time: { width: 58, fontWeight: 700 },
+  muted: { color: '#6a655b' },
+  foot: { position: 'absolute', bottom: 22, left: 34, right: 34, fontSize: 8, color: '#6a655b' },
+});
+
+/** A pull list on paper, with boxes to tick; what is ticked on the screen is ticked here. */
+async function pullListPdf(view: PullListView): Promise<Buffer> {
+  registerFont();
+  const { list, clock } = view;
+  const ticked = new Set(view.ticked);
+  const time = (m: number) => timeOf(m, clock).toFormat(view.days > 1 ? 'ccc HH:mm' : 'HH:mm');
+  const grams = (g: number) => `${onTheScale(g)} g`;
+  const Row = ({ tick, children }: { tick: string; children: ReactNode }) => (
+    <View style={styles.row} wrap={false}>
+      <View style={ticked.has(tick) ? [styles.box, styles.full] : styles.box} />
+      {children}
+    </View>
+  );
+  return renderToBuffer(
+    <Document title={`Pull list, ${view.title}`}>
+      <Page size="A4" style={styles.page}>
+        <Text style={styles.title}>Pull list, {view.title}</Text>
+        <Text style={styles.muted}>{view.kitchen}</Text>
+        <Text style={styles.section}>Take out, chill, line, soak, heat</Text>
+        {list.tasks.map((t) => (
+          <Row key={t.key} tick={t.key}>
+            <Text style={styles.time}>{time(t.at)}</Text>
+            <Text style={{ flex: 1 }}>{t.text}</Text>
+            <Text style={[styles.muted, { width: 170 }]}>{[...t.steps, ...t.forWhom].join(', ')}</Text>
+          </Row>
+        ))}
+        <Text style={styles.section}>Weigh out</Text>
+        {list.weighOuts.map((w) => (
+          <Row key={w.key} tick={w.key}>
+            <Text style={styles.time}>{time(w.at)}</Text>
+            <View style={{ flex: 1 }}>
+              <Text style={{ fontWeight: 700 }}>
+                {w.formulaName}, {grams(w.grams)}
+                {w.into ? ` (${w.into})` : ''}
+              </Text>
+              <Text style={styles.muted}>{w.forWhom}</Text>
+              <Text>
+                {w.lines.map((l) => `${l.name} ${grams(l.grams)}${l.count ? ` (${l.count})` : ''}`).join(' · ')}
+              </Text>
+            </View>
+          </Row>
+        ))}
+        <Text style={styles.section}>Eggs</Text>
+        <Text>
+          Crack {list.eggs.crack} of {list.eggs.eggWeight} g: {grams(list.eggs.whole)} whole, {grams(list.eggs.whites)}{' '}
+          whites, {grams(list.eggs.yolks)} yolks. Over: {grams(list.eggs.left.whites)} whites,{' '}
+          {grams(list.eggs.left.yolks)} yolks.
+        </Text>
+        <Text style={styles.section}>To buy</Text>
+        {list.shopping.map((g) => (
+          <View key={g.supplier} wrap={false} style={{ marginBottom: 5 }}>
+            <Text style={{ fontWeight: 700 }}>{g.supplier}</Text>
+            <Text>
+              {g.lines.some((l) => l.buy > 0)
+                ? g.lines
+                    .filter((l) => l.buy > 0)
+                    .map((l) => `${l.name} ${grams(l.buy)}`)
+                    .join(' · ')
+                : 'nothing: the house has enough'}
+            </Text>
+          </View>
+        ))}
+        <Text
+          style={styles.foot}
+          fixed
+          render={({ pageNumber, totalPages }) =>
+            `Estimates; scale, sign and probe decide. Local food law comes first. Page ${pageNumber} of ${totalPages}`
+          }
+        />
+      </Page>
+    </Document>,
+  );
+}

@@ -1,0 +1,78 @@
+import { pullList, type PlacedWork, type PullList } from '../../core/pull-list/pull-list';
+import { minuteOf, timeOf, type Clock } from '../../core/time/calendars';
+import { database } from '../../data/database';
+import { readPlan } from '../../data/repositories/plans';
+import { readTicks, setTick } from '../../data/repositories/ticks';
+import { now } from '../shared/clock';
+import { batchesView, type BatchesView } from './batches';
+import { brokenSteps, componentOf, servedBy } from '../plan/planning';
+import type { Result } from '../shared/result';
+import { commit } from '../shared/commit';
+import { loadSituation } from '../plan/load-situation';
+
+export interface PullListView {
+  kitchen: string;
+  clock: Clock;
+  /** ISO date of the first day, and how many. */
+  day: string;
+  days: number;
+  title: string;
+  list: PullList;
+  ticked: string[];
+  batches: BatchesView;
+}
+
+const MOST_DAYS = 14;
+
+/** What a span of days asks for; an empty or impossible date is today. Null without a kitchen or a plan. */
+export async function loadPullList(date: string | undefined, count: number): Promise<PullListView | null> {
+  const db = await database();
+  const situation = await loadSituation(db);
+  const plan = await readPlan(db);
+  if (!situation || !plan) return null;
+  const { clock, library, rows } = situation.kitchen;
+  const today = timeOf(minuteOf(now(), clock), clock).startOf('day');
+  const asked = date && /^\d{4}-\d{2}-\d{2}$/.test(date) ? today.set(partsOf(date)) : today;
+  const first = asked.isValid ? asked : today;
+  const days = Number.isInteger(count) && count >= 1 ? Math.min(count, MOST_DAYS) : 1;
+  const [from, to] = [first, first.plus({ days })].map((t) => minuteOf(t.toJSDate(), clock));
+  const start = new Map(plan.plan.steps.map((s) => [s.id, s.start]));
+  const works = brokenSteps(situation).flatMap((step): PlacedWork[] => {
+    const at = start.get(step.id);
+    if (at === undefined) return [];
+    const forWhom = servedBy(step.id, situation)
+      .map((o) => o.title)
+      .join(' + ');
+    return [{ step, start: at, forWhom, component: componentOf(step, situation) }];
+  });
+  const stock = new Map(rows.ingredients.map((i) => [i.id, i.stock]));
+  return {
+    kitchen: rows.kitchen.name,
+    clock,
+    day: first.toISODate()!,
+    days,
+    title:
+      days === 1
+        ? first.toFormat('cccc d LLLL')
+        : `${first.toFormat('ccc d LLL')} – ${first.plus({ days: days - 1 }).toFormat('ccc d LLL')}`,
+    list: pullList(works, from!, to!, library, stock),
+    ticked: [...(await readTicks(db))],
+    batches: batchesView(situation, plan),
+  };
+}
+
+function partsOf(date: string) {
+  const [year, month, day] = date.split('-').map(Number);
+  return { year, month, day };
+}
+
+/** Ticks one line off, or takes the tick back. */
+export function tickLine(key: string, ticked: boolean): Promise<Result> {
+  return commit(
+    async (tx): Promise<Result> => {
+      await setTick(tx, key, ticked, now());
+      return { ok: true };
+    },
+    { quiet: true },
+  );
+}

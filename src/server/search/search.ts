@@ -1,0 +1,42 @@
+import { CALCULATORS } from '../../core/calculators/registry';
+import { timeOf, minuteOf } from '../../core/time/calendars';
+import { database } from '../../data/database';
+import { readOpenOrders } from '../../data/repositories/orders';
+import { loadKitchen } from '../kitchen/kitchen';
+
+/** Something that can be found from anywhere. */
+export interface Found {
+  group: 'Do' | 'Orders' | 'Formulas' | 'Calculators';
+  label: string;
+  detail: string;
+  href: string;
+  /** Further words that find it. */
+  words: string;
+}
+
+/** All orders, formulas and calculators by their words. */
+export async function loadSearch(): Promise<Found[]> {
+  const db = await database();
+  const kitchen = await loadKitchen(db);
+  if (!kitchen) return [];
+  const { ingredients } = kitchen.library;
+  return [
+    {
+      ...{ group: 'Do', label: 'Can we take one more?', detail: 'asks the plan', href: '/orders#one-more' },
+      words: 'capacity room telephone counter another order',
+    },
+    ...(await readOpenOrders(db)).map((o): Found => ({
+      ...{ group: 'Orders', label: o.title, href: `/orders/${o.id}` },
+      detail: timeOf(minuteOf(o.pickup, kitchen.clock), kitchen.clock).toFormat('ccc d LLL, HH:mm'),
+      words: `${o.customer} ${o.inscription} ${kitchen.builds.get(o.build)?.name ?? ''}`,
+    })),
+    ...kitchen.rows.formulas.map(({ body }): Found => ({
+      ...{ group: 'Formulas', label: body.name, detail: body.family, href: `/formulas/${body.id}` },
+      words: body.lines.map((l) => ingredients.get(l.ingredient)?.name ?? '').join(' '),
+    })),
+    ...CALCULATORS.filter((c) => c.group !== 'Order').map((c): Found => ({
+      ...{ group: 'Calculators', label: c.title, detail: c.group, href: `/workbench?calc=${c.name}` },
+      words: `${c.name} ${c.about} ${c.also ?? ''}`,
+    })),
+  ];
+}

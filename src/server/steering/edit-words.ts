@@ -1,0 +1,160 @@
+import { durationText } from '../../core/time/duration-text';
+import { minuteOf, timeOf } from '../../core/time/calendars';
+import type { Plan } from '../../core/planning-format/plan';
+import type { Problem, Span } from '../../core/planning-format/problem';
+import { singleEdits, type PlanEdit, type Wish } from '../../core/steering/plan-edit';
+import { brokenSteps, servedBy, type Situation } from '../plan/planning';
+
+/** Says edits of the plan as one baker would to another. */
+export class EditWords {
+  private readonly people: Map<string, string>;
+  private readonly items: Map<string, string>;
+
+  constructor(private readonly situation: Situation) {
+    const { rows } = situation.kitchen;
+    this.people = new Map(rows.people.map((p) => [p.id, p.name]));
+    this.items = new Map(rows.equipment.map((e) => [e.id, e.name]));
+  }
+
+  say(edit: PlanEdit): string {
+    const said = singleEdits(edit).map((e) => this.sayOne(e));
+    // Two who work the same time longer are said in one breath.
+    const longer = singleEdits(edit).map((e) => (e.kind === 'longer' ? this.sayLonger(e) : null));
+    const breath = new Map<string, string[]>();
+    longer.forEach((l) => l && breath.set(l.rest, [...(breath.get(l.rest) ?? []), l.who]));
+    const others = said.filter((_, i) => !longer[i]);
+    const together = [...breath].map(
+      ([rest, who]) => `${who.join(' and ')} ${who.length > 1 ? 'work' : 'works'} ${rest}`,
+    );
+    return [...others, ...together].filter(Boolean).join(', ') || 'plan it again';
+  }
+
+  /** Who works how much longer; null where an edit takes overtime back. */
+  private sayLonger(e: Extract<PlanEdit, { kind: 'longer' }>): { who: string; rest: string } | null {
+    const added = difference(e.to, e.from);
+    if (added.length === 0) return null;
+    const minutes = added.reduce((sum, [a, b]) => sum + b - a, 0);
+    const when = added.map((s) => this.span(s)).join(' and ');
+    return { who: this.person(e.key), rest: `${durationText(minutes)} more, ${when}` };
+  }
+
+  private sayOne(e: Exclude<PlanEdit, { kind: 'several' }>): string {
+    switch (e.kind) {
+      case 'pin':
+        return e.to ? `pin ${this.step(e.key)} to ${this.time(e.to.start)}` : `unpin ${this.step(e.key)}`;
+      case 'give':
+        return e.to ? `give ${this.step(e.key)} to ${this.names(e.to)}` : `leave open who does ${this.step(e.key)}`;
+      case 'away': {
+        const [added] = difference(e.to, e.from);
+        return added ? `${this.person(e.key)} away ${this.span(added)}` : `${this.person(e.key)} is there after all`;
+      }
+      case 'longer':
+        return `no overtime for ${this.person(e.key)}`;
+      case 'lend':
+        return e.to?.length
+          ? `${this.person(e.key)} lends a hand with ${e.to.join(', ')}`
+          : `${this.person(e.key)} keeps to the own work`;
+      case 'closed': {
+        const [added] = difference(e.to, e.from);
+        return added ? `${this.item(e.key)} down ${this.span(added)}` : `${this.item(e.key)} runs again`;
+      }
+      case 'more':
+        return e.to ? `${e.to} more of ${this.item(e.key)}` : `no more of ${this.item(e.key)} than there are`;
+      case 'order':
+        return this.sayOrder(e);
+    }
+  }
+
+  private sayOrder(e: Extract<PlanEdit, { kind: 'order' }>): string {
+    const order = this.situation.orders.find((o) => `${o.id}` === e.key);
+    const build = order && this.situation.kitchen.builds.get(order.build);
+    const title = order?.title ?? 'an order';
+    const said: string[] = [];
+    if (e.to?.pickup) {
+      const { clock } = this.situation.kitchen;
+      const time = timeOf(minuteOf(e.to.pickup, clock), clock);
+      said.push(`pickup of ${title} at ${time.toFormat('ccc d LLL, HH:mm')}`);
+    }
+    if (e.to?.without) {
+      const label = (role: string) => build?.components.find((c) => c.role === role)?.label.toLowerCase() ?? role;
+      const left = e.to.without.filter((r) => !e.from?.without?.includes(r)).map(label);
+      const taken = (e.from?.without ?? []).filter((r) => !e.to?.without?.includes(r)).map(label);
+      if (left.length > 0) said.push(`leave out ${left.join(', ')} of ${title}`);
+      if (taken.length > 0) said.push(`take ${taken.join(', ')} of ${title} in again`);
+    }
+    if (e.to?.choices) {
+      const changed = Object.entries(e.to.choices).filter(([k, v]) => e.from?.choices?.[k] !== v);
+      const names = changed.map(([key, choice]) => {
+        const route = build?.routes?.find((r) => r.key === key);
+        return route?.choices.find((c) => c.key === choice)?.name ?? choice;
+      });
+      said.push(names.length > 0 ? `${title}: ${names.join(', ')}` : `${title}: the route is left to the plan`);
+    }
+    return said.join(', ');
+  }
+
+  /** Why a pin, or a giving, could not be held in a plan. */
+  whyNotHeld(wish: Wish, tried: { plan: { problem: Problem; plan: Plan } }): string {
+    const { problem } = tried.plan;
+    const step = problem.steps.find((s) => s.id === wish.key);
+    const name = this.step(wish.key);
+    if (!step) return 'This step is not in the plan any more.';
+    if (step.placed && step.placed.state !== 'pinned') return `${name} has been begun: it stays where it is.`;
+    if (wish.kind === 'give') return `${name} cannot be given to ${this.names(wish.to ?? [])}.`;
+    if (wish.kind !== 'pin' || !wish.to) return `${name} cannot be changed like this.`;
+    const { start, people, equipment } = wish.to;
+    const end = start + step.minutes.likely;
+    const at = this.time(start);
+    if (start < problem.now) return `${name} cannot begin at ${at}: that is over.`;
+    for (const id of people) {
+      const person = problem.people.find((p) => p.id === id);
+      if (step.people?.skill && !person?.skills.includes(step.people.skill))
+        return `${this.person(id)} does not do ${step.people.skill} work.`;
+      if (!person?.shifts.some(([a, b]) => start >= a && end <= b))
+        return `${this.person(id)} is not on shift from ${at} to ${this.time(end)}.`;
+      const other = problem.steps.find(
+        (s) => s.id !== step.id && s.placed?.people.includes(id) && s.placed.start < end && s.placed.end > start,
+      );
+      if (other) return `${this.person(id)} is on ${this.step(other.id)} then, and that is fixed.`;
+    }
+    for (const id of equipment) {
+      const closed = problem.equipment.find((e) => e.id === id)?.closed ?? [];
+      if (closed.some(([a, b]) => start < b && end > a)) return `${this.item(id)} is not to be used at ${at}.`;
+    }
+    return `With ${name} at ${at} the rest of the cake finds no place: what must come before or after it would break its waits or its shifts.`;
+  }
+
+  private names(ids: string[]): string {
+    return ids.map((id) => this.person(id)).join(' and ');
+  }
+
+  private person(id: string): string {
+    return this.people.get(id) ?? id;
+  }
+
+  private item(id: string): string {
+    return this.items.get(id) ?? id;
+  }
+
+  private step(id: string): string {
+    const name = brokenSteps(this.situation).find((s) => s.id === id)?.name ?? 'a step';
+    const orders = servedBy(id, this.situation).map((o) => o.title);
+    return `“${name}”${orders.length > 0 ? ` of ${orders.join(' + ')}` : ''}`;
+  }
+
+  private time(minute: number): string {
+    return timeOf(minute, this.situation.kitchen.clock).toFormat('ccc HH:mm');
+  }
+
+  private span([from, to]: Span): string {
+    const { clock } = this.situation.kitchen;
+    const [a, b] = [timeOf(from, clock), timeOf(to, clock)];
+    const end = a.hasSame(b, 'day') ? b.toFormat('HH:mm') : b.toFormat('ccc d LLL HH:mm');
+    return `${a.toFormat('ccc d LLL HH:mm')}–${end}`;
+  }
+}
+
+/** Spans of the first list that the second does not have. */
+function difference(a: Span[] | null, b: Span[] | null): Span[] {
+  return (a ?? []).filter(([s, e]) => !(b ?? []).some(([x, y]) => x === s && y === e));
+}

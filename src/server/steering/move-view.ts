@@ -1,0 +1,95 @@
+import type { Span } from '../../core/planning-format/problem';
+import type { Network } from '../../core/steering/move-along';
+import type { PlanRow } from '../../data/repositories/plans';
+import type { Situation } from '../plan/planning';
+import { brokenSteps } from '../plan/planning';
+
+/** All that moving a rung asks while it is being dragged. Minutes after the clock's origin. */
+export interface MoveView {
+  step: string;
+  network: Network;
+  /** Hand-overs of the network, with their pickups. */
+  pickups: { step: string; pickup: number }[];
+  /** How many people it takes, those who have it, and those who could do it. */
+  crew: number;
+  has: string[];
+  hands: { id: string; name: string; shifts: Span[]; busy: { start: number; end: number; name: string }[] }[];
+  equipment: string[];
+  pinned: boolean;
+  given: string[] | null;
+  /** Another way to make it: the routes of its order, with the answer that it has. */
+  routes: { key: string; name: string; own: string; taken: string; choices: { key: string; name: string }[] }[];
+  /** All schools and routes that its order has settled. */
+  choices: Record<string, string>;
+  /** The optional part that it belongs to, which could be left out. */
+  optional: { role: string; label: string; without: string[] } | null;
+  order: number | null;
+}
+
+/** Null for a step that the plan does not hold. */
+export function moveView(id: string, situation: Situation, plan: PlanRow): MoveView | null {
+  const { problem } = plan;
+  const step = problem.steps.find((s) => s.id === id);
+  const placed = new Map(plan.plan.steps.map((s) => [s.id, s]));
+  const at = placed.get(id);
+  if (!step || !at) return null;
+  const waits = problem.waits.filter(
+    (w) => placed.has(w.from) && placed.has(w.to) && (!w.when || plan.plan.routes[w.when.route] === w.when.choice),
+  );
+  const hanging = connected(id, waits);
+  const steps = problem.steps.filter((s) => hanging.has(s.id));
+  const skill = step.people?.skill ?? null;
+  const order = situation.orders.find((o) => `o${o.id}` === step.order) ?? null;
+  const build = order && situation.kitchen.builds.get(order.build);
+  const role = brokenSteps(situation).find((s) => s.id === id)?.role ?? null;
+  const part = build?.components.find((c) => c.role === role && c.optional) ?? null;
+  return {
+    step: id,
+    network: {
+      horizon: problem.horizon,
+      steps: steps.map((s) => ({
+        ...{ id: s.id, name: s.name, start: placed.get(s.id)!.start },
+        minutes: placed.get(s.id)!.end - placed.get(s.id)!.start,
+        fixed: s.placed !== undefined && s.id !== id,
+        earliest: Math.max(problem.now, s.earliest ?? problem.now, pickupOf(plan, s.id) ?? 0),
+      })),
+      waits: waits
+        .filter((w) => hanging.has(w.from))
+        .map(({ from, to, min, max, why }) => ({ from, to, min, max, why })),
+    },
+    pickups: steps.flatMap((s) => (s.work === 'collect' ? [{ step: s.id, pickup: pickupOf(plan, s.id)! }] : [])),
+    crew: step.people?.count ?? 0,
+    has: at.people,
+    hands: problem.people
+      .filter((p) => step.people && (skill === null || p.skills.includes(skill)))
+      .map((p) => ({
+        ...{ id: p.id, name: p.name, shifts: p.shifts },
+        busy: plan.plan.steps
+          .filter((s) => s.id !== id && s.people.includes(p.id))
+          .map((s) => ({ start: s.start, end: s.end, name: problem.steps.find((x) => x.id === s.id)!.name })),
+      })),
+    equipment: at.equipment,
+    pinned: step.placed?.state === 'pinned',
+    given: situation.wishes.give[id] ?? null,
+    routes: (build?.routes ?? []).map((r) => ({
+      ...{ key: r.key, name: r.name, choices: r.choices, own: order?.choices[r.key] ?? '' },
+      taken: plan.plan.routes[`o${order?.id}.${r.key}`] ?? '',
+    })),
+    choices: order?.choices ?? {},
+    optional: part && order ? { role: part.role, label: part.label, without: order.without } : null,
+    order: order?.id ?? null,
+  };
+}
+
+const pickupOf = (plan: PlanRow, collect: string) => plan.problem.orders.find((o) => o.collect === collect)?.pickup;
+
+/** Everything that hangs on a step by waits, itself among it. */
+function connected(id: string, waits: { from: string; to: string }[]): Set<string> {
+  const found = new Set([id]);
+  for (const step of found)
+    for (const w of waits) {
+      if (w.from === step) found.add(w.to);
+      if (w.to === step) found.add(w.from);
+    }
+  return found;
+}

@@ -1,0 +1,194 @@
+import { openDemoKitchen } from '../testing/demo-kitchen';
+
+const kitchen = await openDemoKitchen('steering');
+const { canWeTake } = await import('../orders/capacity');
+const { loadChances } = await import('../plan/chances');
+const { loadOrderForm } = await import('../orders/order-pages');
+const { planId } = await import('../plan/planning');
+const { helpFor } = await import('../orders/remedies');
+const { redoEdit, steer, takeOver, tryWhatIf, tryWishes, undoEdit } = await import('./steering');
+const { moveView } = await import('./move-view');
+const { loadPlanned, loadWall } = await import('../wall/wall');
+
+afterAll(() => kitchen.close());
+
+const planned = async () => (await loadPlanned())!;
+const message = (r: { ok: boolean }) => (r as { message?: string }).message ?? '';
+const MOSS = 13;
+
+/** A step of tomorrow that one person does with hands, and that nothing pins. */
+async function aStep() {
+  const { situation, plan } = await planned();
+  const step = plan.plan.steps.find((s) => s.start > situation.minute + 120 && s.people.length === 1)!;
+  return { step, plan, situation };
+}
+const startOf = async (id: string) => (await planned()).plan.plan.steps.find((s) => s.id === id)!.start;
+
+describe('the lead', () => {
+  it('pins a step, undoes it and does it again', async () => {
+    const { step, plan } = await aStep();
+    const to = { start: step.start - 5, people: step.people, equipment: step.equipment };
+    expect(await steer([{ kind: 'pin', key: step.id, to }])).toMatchObject({ ok: true });
+    expect(await startOf(step.id)).toBe(step.start - 5);
+    const wall = (await loadWall())!;
+    expect(wall.edits.undo).toContain('pin “');
+    expect(wall.ladders.flatMap((l) => l.rungs).find((r) => r.step === step.id)?.pinned).toBe(true);
+    expect(await undoEdit()).toMatchObject({ ok: true });
+    expect((await loadWall())!.edits).toMatchObject({ undo: null, redo: expect.stringContaining('pin “') });
+    expect((await planned()).situation.wishes.pin).toEqual({});
+    // Back to the minute, for everybody.
+    expect((await planned()).plan.plan.steps).toEqual(plan.plan.steps);
+    expect(await redoEdit()).toMatchObject({ ok: true });
+    expect(await startOf(step.id)).toBe(step.start - 5);
+    expect(await undoEdit()).toMatchObject({ ok: true });
+  });
+
+  it('is told why a step cannot be pinned', async () => {
+    const { step, situation } = await aStep();
+    const pin = (change: object) =>
+      steer([
+        {
+          kind: 'pin',
+          key: step.id,
+          to: { start: step.start, people: step.people, equipment: step.equipment, ...change },
+        },
+      ]);
+    expect(message(await pin({ start: situation.minute - 60 }))).toContain('that is over');
+    expect(message(await pin({ start: step.start + 14 * 60 }))).toMatch(/is not on shift|finds no place/);
+    expect((await planned()).situation.wishes.pin).toEqual({});
+  });
+
+  it('gives a step to somebody else, and only that person does it from then on', async () => {
+    const { situation, plan } = await planned();
+    const other = (id: string) =>
+      moveView(id, situation, plan)!.hands.find((h) => !moveView(id, situation, plan)!.has.includes(h.id));
+    const step = plan.plan.steps.find((s) => s.start > situation.minute + 200 && s.people.length === 1 && other(s.id))!;
+    const to = other(step.id)!;
+    expect(await steer([{ kind: 'give', key: step.id, to: [to.id] }])).toMatchObject({ ok: true });
+    expect((await planned()).plan.plan.steps.find((s) => s.id === step.id)!.people).toEqual([to.id]);
+    expect(await undoEdit()).toMatchObject({ ok: true });
+  });
+
+  it('sees what moves with a step', async () => {
+    const { step, situation, plan } = await aStep();
+    const view = moveView(step.id, situation, plan)!;
+    expect(view.network.steps.map((s) => s.id)).toContain(step.id);
+    for (const w of view.network.waits) {
+      const ends = [w.from, w.to].map((id) => view.network.steps.find((s) => s.id === id));
+      expect(ends.every((e) => e !== undefined)).toBe(true);
+    }
+    expect(view.pickups.length).toBeGreaterThan(0);
+    expect(moveView('o1.nothing', situation, plan)).toBeNull();
+  });
+});
+
+describe('a late order', () => {
+  it('is told what fixes its time, what would help, and the help is taken over as it was tried', async () => {
+    const help = (await helpFor(MOSS))!;
+    expect(help.alone).toBe(false);
+    expect(help.chain[0]).toMatch(/^It can leave at Fri \d\d:\d\d at the earliest: “Check and box” ends/);
+    expect(help.chain.length).toBeGreaterThan(2);
+    const overtime = help.remedies.find((r) => r.label.includes('more, Fri 21 May'))!;
+    expect(overtime).toMatchObject({ works: true, label: expect.stringMatching(/ works? \d.* more, Fri 21 May/) });
+    expect(help.remedies.at(-1)!.label).toContain('Pickup of Moss engagement');
+    expect(await helpFor(MOSS)).toBe(help);
+    expect(await takeOver(overtime.trial)).toMatchObject({ ok: true });
+    expect((await loadWall())!.ladders.find((l) => l.order === MOSS)!.status.state).not.toBe('misses');
+    expect(message(await takeOver(overtime.trial))).toContain('too old');
+    expect(await undoEdit()).toMatchObject({ ok: true });
+    expect((await loadWall())!.ladders.find((l) => l.order === MOSS)!.status.state).toBe('misses');
+  });
+
+  it('keeps what others changed when an answer of it is undone', async () => {
+    const moved = new Date('2027-05-21T12:00:00Z');
+    const before = (await planned()).situation.orders.find((o) => o.id === MOSS)!;
+    await steer([{ kind: 'order', key: `${MOSS}`, to: { pickup: moved.toISOString() } }]);
+    await steer([{ kind: 'order', key: `${MOSS}`, to: { choices: { level: 'upside-down' } } }]);
+    const after = (await planned()).situation.orders.find((o) => o.id === MOSS)!;
+    expect([after.pickup, after.choices]).toEqual([moved, { level: 'upside-down' }]);
+    await undoEdit();
+    await undoEdit();
+    const undone = (await planned()).situation.orders.find((o) => o.id === MOSS)!;
+    expect([undone.pickup, undone.choices]).toEqual([before.pickup, before.choices]);
+  });
+});
+
+describe('supposing', () => {
+  it('shows the wall of the copy and changes nothing', async () => {
+    const { situation, plan } = await planned();
+    const [busiest] = [...new Set(plan.plan.steps.flatMap((s) => s.people))];
+    const tried = await tryWhatIf([{ kind: 'away', key: busiest!, to: [[situation.minute, situation.minute + 900]] }]);
+    if (!tried.ok) throw new Error(tried.message);
+    expect(tried.trial.label).toContain('away');
+    expect(tried.trial.comparison.moved.length).toBeGreaterThan(0);
+    const theirs = tried.trial.wall.hands.find((h) => h.id === busiest)!.jobs;
+    expect(theirs.filter((j) => j.start >= situation.minute && j.end <= situation.minute + 900)).toEqual([]);
+    expect((await planned()).plan.id).toBe(plan.id);
+    expect((await planned()).situation.wishes).toEqual(situation.wishes);
+  });
+
+  it('holds one order more, which cannot be taken over before it is written', async () => {
+    const tried = await tryWhatIf([], { build: 'walnut-ganache', portions: 20, pickup: '2027-05-22T12:00' });
+    if (!tried.ok) throw new Error(tried.message);
+    const more = tried.trial.wall.ladders.find((l) => l.order === 0)!;
+    expect(more.rungs.length).toBeGreaterThan(4);
+    expect(tried.trial.comparison.orders).toContainEqual(
+      expect.objectContaining({ order: planId(0), from: null, to: 0 }),
+    );
+    expect(message(await takeOver(tried.trial.id))).toContain('Write the order first');
+    expect(message(await tryWhatIf([], { build: 'nothing', portions: 20, pickup: '2027-05-22T12:00' }))).toContain(
+      'no such build',
+    );
+  });
+
+  it('is planned again with the same edit if the plan has changed meanwhile', async () => {
+    const { step, situation } = await aStep();
+    const tried = await tryWishes([
+      { kind: 'closed', key: 'mixer-1', to: [[situation.minute, situation.minute + 60]] },
+    ]);
+    if (!tried.ok) throw new Error(tried.message);
+    const pin = { start: step.start, people: step.people, equipment: step.equipment };
+    expect(await steer([{ kind: 'pin', key: step.id, to: pin }])).toMatchObject({ ok: true });
+    expect(await takeOver(tried.trial.id)).toMatchObject({ ok: true });
+    const { wishes } = (await planned()).situation;
+    expect(Object.keys(wishes.pin)).toEqual([step.id]);
+    expect(Object.keys(wishes.closed)).toEqual(['mixer-1']);
+    await undoEdit();
+    await undoEdit();
+  });
+});
+
+describe('the counter', () => {
+  it('asks whether one more fits, and begins the order with what it asked', async () => {
+    const asked = { build: 'walnut-ganache', portions: 20, pickup: '2027-05-22T12:00' };
+    const answered = await canWeTake(asked);
+    if (!answered.ok) throw new Error(answered.message);
+    expect(answered.answer).toMatchObject({ fits: 'yes', sentence: expect.stringContaining('nobody else moves') });
+    const { form } = (await loadOrderForm(null, { ...asked, portions: '20', size: answered.answer.tiers }))!;
+    expect(form.values).toMatchObject({ ...asked, size: answered.answer.tiers });
+  });
+
+  it('is told the earliest where it is too soon, and what is wrong with the question', async () => {
+    const soon = await canWeTake({ build: 'walnut-ganache', portions: 20, pickup: '2027-05-20T11:00' });
+    if (!soon.ok) throw new Error(soon.message);
+    expect(soon.answer.fits).toBe('no');
+    expect(soon.answer.earliest!.value > '2027-05-20T11:00').toBe(true);
+    const again = await canWeTake({ build: 'walnut-ganache', portions: 20, pickup: soon.answer.earliest!.value });
+    expect(again.ok && again.answer.fits).toBe('yes');
+    expect(message(await canWeTake({ build: 'walnut-ganache', portions: 0, pickup: '2027-05-22T12:00' }))).toContain(
+      'portions',
+    );
+    expect(message(await canWeTake({ build: 'walnut-ganache', portions: 9, pickup: '2026-05-22T12:00' }))).toContain(
+      'has passed',
+    );
+  });
+});
+
+it('the days lived through give every order on the wall a chance', async () => {
+  const chances = (await loadChances())!;
+  const { plan } = await planned();
+  expect(chances).toMatchObject({ plan: plan.id, days: 10_000 });
+  expect(chances.orders.length).toBe(plan.problem.orders.length - plan.plan.unplaced.length);
+  expect(chances.orders.find((o) => o.order === MOSS)!.chance).toBe(0);
+  expect(await loadChances()).toEqual(chances);
+});

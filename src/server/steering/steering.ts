@@ -1,0 +1,278 @@
+import { comparePlans, type Comparison } from '../../core/plan-reading/compare-plans';
+import {
+  applyEdit,
+  editFor,
+  invertEdit,
+  singleEdits,
+  undoable,
+  type MadeEdit,
+  type OrderAnswers,
+  type PlanEdit,
+  type Wish,
+  type Wishes,
+} from '../../core/steering/plan-edit';
+import { wishProblem, type Steerable } from '../../core/steering/wish-problem';
+import { readPickup } from '../../core/order/pickup';
+import { SCHOOLS } from '../../core/formula/schools';
+import { database, type Db } from '../../data/database';
+import { appendEdit } from '../../data/repositories/edits';
+import { appendEvents } from '../../data/repositories/events';
+import { readOrder, updateOrder, type OrderRow } from '../../data/repositories/orders';
+import { insertPlan, readPlan, type PlanRow } from '../../data/repositories/plans';
+import { now } from '../shared/clock';
+import { tellChanged } from '../shared/live';
+import { clashProblem, pickupRule } from '../orders/order-rules';
+import type { Kept } from '../orders/orders';
+import { planKindly } from '../plan/plan-kindly';
+import { breakDownAll, problemOf, withOrder, type Situation } from '../plan/planning';
+import { planned } from '../plan/replan';
+import { draftOf, type CapacityQuestion } from '../orders/capacity';
+import { refuse, type Result } from '../shared/result';
+import { commit } from '../shared/commit';
+import { loadSituation } from '../plan/load-situation';
+import { EditWords } from './edit-words';
+import { wallView, type WallView } from '../wall/wall-view';
+
+/** A change of the plan that was tried on a copy, with the plan that it gives. */
+export interface Trial {
+  /** Names it for taking it over. */
+  id: string;
+  edit: PlanEdit;
+  /** The edit in words. */
+  label: string;
+  /** The plan that it was tried against. */
+  base: PlanRow;
+  situation: Situation;
+  /** As it would be saved. */
+  plan: PlanRow;
+  /** Steps whose pins cannot be held in it. */
+  unpinned: string[];
+  comparison: Comparison;
+  /** It holds an order that is not one yet, so that it can be looked at only. */
+  supposed: boolean;
+}
+
+/** Limits of a trial that somebody waits for. */
+const TRIAL = { seconds: 1, rounds: 60 };
+/** Trials that can still be taken over; the oldest are forgotten first. */
+const MOST_KEPT = 60;
+
+/** What is kept of a trial to take it over; the situation that it was tried in would hold whole kitchens of before. */
+type KeptTrial = Pick<Trial, 'edit' | 'label' | 'plan' | 'supposed'> & { base: number };
+
+const held = globalThis as unknown as { zestTrials?: { last: number; kept: Map<string, KeptTrial> } };
+const trials = () => (held.zestTrials ??= { last: 0, kept: new Map() });
+
+/** Tries wishes on a copy of the newest plan. Nothing is saved. */
+export async function tryWishes(wanted: Wish[], limits = TRIAL): Promise<Result<{ trial: Trial }>> {
+  const db = await database();
+  const situation = await loadSituation(db);
+  const base = await readPlan(db);
+  if (!situation || !base) return refuse('There is no plan yet.');
+  return tryOn(situation, base, wanted, limits);
+}
+
+/** As `tryWishes`, for a situation that is at hand. */
+export async function tryOn(
+  situation: Situation,
+  base: PlanRow,
+  wanted: Wish[],
+  limits = TRIAL,
+  more: OrderRow | null = null,
+): Promise<Result<{ trial: Trial }>> {
+  const read = readWishes(wanted, situation, base);
+  if (!read.ok) return read;
+  const edit = editFor(wishesNow(situation), read.wishes);
+  const after = situationAfter(situation, edit);
+  const clash = clashProblem(situation, after);
+  if (clash) return refuse(clash);
+  const copy = more ? withOrder(after, more) : after;
+  const { problem, stood, lapsed } = problemOf(copy);
+  const { answer, lifted } = await planKindly({ problem, old: base.plan, helpLate: true, ...limits }, 'trials');
+  if (!answer.ok) return refuse(answer.problems.map((p) => p.message).join(' '));
+  const label = new EditWords(situation).say(edit);
+  const { last, kept } = trials();
+  const trial: Trial = {
+    ...{ id: `${last + 1}`, edit, label, base, situation: copy, unpinned: [...lapsed, ...lifted.pins] },
+    plan: {
+      ...{ id: base.id, previous: base.id, madeAt: now(), reason: label, problem: lifted.problem },
+      ...{ plan: answer.plan, ready: answer.ready, stood: [...stood, ...lifted.waits] },
+    },
+    comparison: comparePlans(base, { problem: lifted.problem, plan: answer.plan }),
+    supposed: more !== null,
+  };
+  trials().last = last + 1;
+  const { supposed } = trial;
+  kept.set(trial.id, { edit, label, plan: trial.plan, supposed, base: base.id });
+  for (const id of [...kept.keys()].slice(0, Math.max(0, kept.size - MOST_KEPT))) kept.delete(id);
+  return { ok: true, trial };
+}
+
+/** Wishes whose every name is there, with pickups as instants; or what is wrong with the first that is not so. */
+function readWishes(wanted: Wish[], situation: Situation, base: PlanRow): Result<{ wishes: Wish[] }> {
+  const known = steerable(situation, base);
+  const wishes: Wish[] = [];
+  for (const wish of wanted) {
+    const problem = wishProblem(wish, known);
+    if (problem) return refuse(problem);
+    if (wish.kind !== 'order' || wish.to?.pickup === undefined) {
+      wishes.push(wish);
+      continue;
+    }
+    const read = readPickup(wish.to.pickup, pickupRule(situation.kitchen));
+    if (!read.ok) return refuse(read.message);
+    wishes.push({ ...wish, to: { ...wish.to, pickup: read.pickup.toISOString() } });
+  }
+  return { ok: true, wishes };
+}
+
+function steerable({ kitchen, orders }: Situation, { problem }: PlanRow): Steerable {
+  const answersFor = (o: OrderRow) => {
+    const questions = [...SCHOOLS, ...(kitchen.builds.get(o.build)?.routes ?? [])];
+    return new Map(questions.map((q) => [q.key, q.choices.map((c) => c.key)]));
+  };
+  const partsOf = (o: OrderRow) =>
+    (kitchen.builds.get(o.build)?.components ?? []).map((c) => ({ role: c.role, optional: c.optional ?? false }));
+  return {
+    people: new Set(kitchen.team.map((p) => p.id)),
+    equipment: new Set(kitchen.equipment.map((e) => e.id)),
+    skills: new Set(kitchen.team.flatMap((p) => p.skills)),
+    steps: new Set(problem.steps.map((s) => s.id)),
+    orders: new Map(orders.map((o) => [`${o.id}`, { parts: partsOf(o), answers: answersFor(o) }])),
+  };
+}
+
+/** The wishes, and for every order its answers as they are now, so that an edit knows what it changes. */
+function wishesNow(situation: Situation): Wishes {
+  const answers = (o: OrderRow): OrderAnswers => ({
+    ...{ pickup: o.pickup.toISOString(), without: o.without, choices: o.choices },
+  });
+  return { ...situation.wishes, order: Object.fromEntries(situation.orders.map((o) => [o.id, answers(o)])) };
+}
+
+/** The situation as it would be with an edit. */
+function situationAfter(situation: Situation, edit: PlanEdit): Situation {
+  const wishes = applyEdit(situation.wishes, edit);
+  const touched = answersIn(edit);
+  if (touched.size === 0) return { ...situation, wishes };
+  const orders = situation.orders.map((o) => ({ ...o, ...fieldsOf(touched.get(o.id) ?? {}) }));
+  return { ...situation, ...breakDownAll(orders, situation), orders, wishes };
+}
+
+/** The new answers of every order that an edit touches. */
+function answersIn(edit: PlanEdit): Map<number, Partial<OrderAnswers>> {
+  const touched = new Map<number, Partial<OrderAnswers>>();
+  for (const e of singleEdits(edit))
+    if (e.kind === 'order') touched.set(Number(e.key), { ...touched.get(Number(e.key)), ...e.to });
+  return touched;
+}
+
+/** The fields of an order that its answers are kept in, and no others. */
+function fieldsOf({ pickup, without, choices }: Partial<OrderAnswers>) {
+  return {
+    ...(pickup !== undefined ? { pickup: new Date(pickup) } : {}),
+    ...(without !== undefined ? { without } : {}),
+    ...(choices !== undefined ? { choices } : {}),
+  };
+}
+
+/** Takes a trial over: its plan as it was shown, or if the plan has changed meanwhile, planned again with the same edit. */
+export async function takeOver(id: string): Promise<Kept> {
+  const trial = trials().kept.get(id);
+  if (!trial) return refuse('This trial is too old: try it again.');
+  if (trial.supposed) return refuse('Write the order first: a supposed one cannot be made.');
+  const kept = await commit((tx) => save(tx, { edit: trial.edit, undoes: null, before: trial.base }));
+  if (!kept.ok) return kept;
+  trials().kept.delete(id);
+  const { base, plan } = trial;
+  const saved = await insertPlan(await database(), { ...plan, id: undefined, previous: base });
+  if (saved) tellChanged('planned');
+  return { ok: true, planned: saved ? true : await planned(trial.label, { helpLate: true }) };
+}
+
+/** Makes wishes come true at once, if they can: a pin that cannot be held is refused with the reason. */
+export async function steer(wanted: Wish[]): Promise<Kept<{ label: string }>> {
+  const tried = await tryWishes(wanted);
+  if (!tried.ok) return tried;
+  const { trial } = tried;
+  const failed = wanted.find((w) => (w.kind === 'pin' || w.kind === 'give') && w.to && trial.unpinned.includes(w.key));
+  if (failed) return refuse(new EditWords(trial.situation).whyNotHeld(failed, trial));
+  const taken = await takeOver(trial.id);
+  return taken.ok ? { ...taken, label: trial.label } : taken;
+}
+
+/** Takes the last edit back. */
+export async function undoEdit(): Promise<Kept> {
+  return undoOrRedo('undo');
+}
+
+/** Makes the edit again that was taken back last. */
+export async function redoEdit(): Promise<Kept> {
+  return undoOrRedo('redo');
+}
+
+async function undoOrRedo(which: 'undo' | 'redo'): Promise<Kept> {
+  const kept = await commit(async (tx): Promise<Result<{ like: number }>> => {
+    const situation = await loadSituation(tx);
+    const made = undoable(situation?.edits ?? [])[which];
+    if (!situation || !made)
+      return refuse(which === 'undo' ? 'There is nothing to undo.' : 'There is nothing to do again.');
+    const edit = invertEdit(made.edit);
+    const clash = clashProblem(situation, situationAfter(situation, edit));
+    if (clash) return refuse(clash);
+    const newest = await readPlan(tx);
+    const saved = await save(tx, { edit, undoes: made.id, before: newest?.id ?? 0 });
+    return saved.ok ? { ok: true, like: made.before } : saved;
+  });
+  if (!kept.ok) return kept;
+  return { ok: true, planned: await planned('an edit was taken back', { like: kept.like }) };
+}
+
+/** Writes an edit down, and what it changes on orders. */
+async function save(tx: Db, made: Omit<MadeEdit, 'id'>): Promise<Result> {
+  const at = now();
+  await appendEdit(tx, at, made);
+  for (const [id, answers] of answersIn(made.edit)) {
+    const row = await readOrder(tx, id);
+    const open = row?.state === 'open' && (await updateOrder(tx, id, row.version, fieldsOf(answers)));
+    if (!open) return refuse('An order of this change is not open any more.');
+    const from = Object.fromEntries(Object.keys(answers).map((k) => [k, row[k as keyof OrderRow]]));
+    await appendEvents(tx, [{ at, kind: 'order changed', order: id, body: { from, to: answers } }]);
+  }
+  return { ok: true };
+}
+
+/** What the wall needs to offer undoing. */
+export function lastEdits(situation: Situation): { undo: string | null; redo: string | null } {
+  const { undo, redo } = undoable(situation.edits);
+  const words = new EditWords(situation);
+  return { undo: undo && words.say(undo.edit), redo: redo && words.say(invertEdit(redo.edit)) };
+}
+
+/** A trial as a page shows it: the wall of the copy, and what it changes. */
+export interface TrialView {
+  id: string;
+  label: string;
+  wall: WallView;
+  comparison: Comparison;
+  /** People by id, for the words of the comparison. */
+  names: Record<string, string>;
+}
+
+/** Supposes things, and perhaps one order more, on a copy. */
+export async function tryWhatIf(
+  wanted: Wish[],
+  order: CapacityQuestion | null = null,
+): Promise<Result<{ trial: TrialView }>> {
+  const db = await database();
+  const situation = await loadSituation(db);
+  const base = await readPlan(db);
+  if (!situation || !base) return refuse('There is no plan yet.');
+  const drafted = order && draftOf(order, situation);
+  if (drafted && !drafted.ok) return drafted;
+  const tried = await tryOn(situation, base, wanted, { seconds: 2, rounds: 200 }, drafted?.draft ?? null);
+  if (!tried.ok) return tried;
+  const { id, label, comparison, situation: copy, plan } = tried.trial;
+  const names = Object.fromEntries(copy.kitchen.rows.people.map((p) => [p.id, p.name]));
+  return { ok: true, trial: { id, label, comparison, wall: wallView(copy, plan), names } };
+}

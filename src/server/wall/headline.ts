@@ -1,0 +1,82 @@
+import { durationText } from '../../core/time/duration-text';
+import { timeOf } from '../../core/time/calendars';
+import { explainOrder } from '../../core/planner/answers/explain-order';
+import type { PlanRow } from '../../data/repositories/plans';
+import { clashWords } from '../../core/order/allergen-clash';
+import { clashes } from '../orders/order-rules';
+import { planId, type Situation } from '../plan/planning';
+import { shortWhy } from '../plan/link-words';
+import type { LadderView } from './wall-view';
+
+/** The sentence above the wall: what to fix first, and the tap that fixes it. */
+export interface Headline {
+  tone: 'holds' | 'tight' | 'misses';
+  text: string;
+  /** An order to open, perhaps with what would help it; or planning again. */
+  fix: { label: string; order: number; help: boolean } | { label: string; replan: true } | null;
+  counts: { holds: number; tight: number; misses: number };
+}
+
+export function headlineOf(
+  ladders: LadderView[],
+  plan: PlanRow,
+  situation: Situation,
+  trouble: string | null = null,
+): Headline {
+  const { clock } = situation.kitchen;
+  const by = (state: string) => ladders.filter((l) => l.status.state === state);
+  const misses = by('misses');
+  const tight = by('tight');
+  const counts = { misses: misses.length, tight: tight.length, holds: ladders.length - misses.length - tight.length };
+  const [clash] = clashes(situation);
+  if (clash) {
+    const [id, list] = clash;
+    const title = situation.orders.find((o) => o.id === id)!.title;
+    const text = `${title} contains what its eaters must not get: ${clashWords(list)}.`;
+    return { tone: 'misses', text, fix: { label: 'Open it', order: id, help: false }, counts };
+  }
+  if (trouble !== null) {
+    const text = `Planning failed: this plan does not know what was told last. ${trouble}`;
+    return { tone: 'misses', text, fix: { label: 'Plan again', replan: true }, counts };
+  }
+  const overdue = ladders.flatMap((l) => l.rungs.filter((r) => r.state === 'overdue').map((r) => ({ r, l })));
+  if (overdue.length > 0) {
+    const { r, l } = overdue.sort((a, b) => a.r.start - b.r.start)[0]!;
+    const more = overdue.length > 1 ? `, and ${overdue.length - 1} more` : '';
+    const text = `“${r.name}” of ${l.title} should have begun at ${timeOf(r.start, clock).toFormat('HH:mm')}${more}.`;
+    return { tone: 'tight', text, fix: { label: 'Re-plan from now', replan: true }, counts };
+  }
+  const worst = [...misses].sort((a, b) => late(b) - late(a))[0];
+  if (worst) {
+    const why = shortWhy(explainOrder(plan.problem, plan.plan, planId(worst.order)) ?? [], situation);
+    const text = `${worst.title} misses its pickup by ${durationText(late(worst))}${why ? `: ${why}` : ''}.`;
+    return { tone: 'misses', text, fix: { label: 'See what would help', order: worst.order, help: true }, counts };
+  }
+  if (tight[0]) {
+    const { status, title, order } = tight[0];
+    const spare = status.state === 'tight' && status.spare !== null ? durationText(status.spare) : 'nothing';
+    return {
+      tone: 'tight',
+      text: `${title} has ${spare} to spare: let nothing slip there.`,
+      fix: { label: 'Open it', order, help: false },
+      counts,
+    };
+  }
+  const text = ladders.length > 0 ? 'Everything will be ready.' : 'Nothing is on the wall.';
+  return { tone: 'holds', text, fix: null, counts };
+}
+
+const late = (l: LadderView) => (l.status.state === 'misses' ? l.status.late : 0);
+
+/** The longest wait on the earliest way to readiness: most often what a late order cannot get around. */
+export function longestWait(plan: PlanRow, order: number): string | null {
+  const chain = plan.ready.find((r) => r.order === planId(order))?.chain ?? [];
+  let best: { minutes: number; text: string } | null = null;
+  for (let i = 1; i < chain.length; i++) {
+    const wait = plan.problem.waits.find((w) => w.from === chain[i]!.step && w.to === chain[i - 1]!.step);
+    if (!wait || wait.min <= (best?.minutes ?? 30)) continue;
+    const name = plan.problem.steps.find((s) => s.id === wait.from)?.name ?? '';
+    best = { minutes: wait.min, text: `after “${name}” ${durationText(wait.min)} must pass (${wait.why})` };
+  }
+  return best?.text ?? null;
+}
