@@ -6,7 +6,8 @@ import { createHash } from 'node:crypto';
 import { readFileSync, writeFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
 import { readProblem } from '../src/core/planning-format/read-problem';
-import { solve, type Complaint } from '../src/core/planner/solve';
+import { solve } from '../src/core/planner/solve';
+import type { Complaint } from '../src/core/planning-format/complaint';
 
 function refuse(problems: Complaint[]): never {
   process.stderr.write(`${JSON.stringify(problems, null, 1)}\n`);

@@ -1,6 +1,6 @@
 import { is } from 'drizzle-orm';
 import { PgTransaction } from 'drizzle-orm/pg-core';
-import type { Db } from './database';
+import type { Db } from './db';
 
 interface Kept {
   version: number;

@@ -1,11 +1,8 @@
 import path from 'node:path';
-import type { PgDatabase, PgQueryResultHKT } from 'drizzle-orm/pg-core';
 import * as schema from './schema';
 import { forgetRead } from './cached';
 import { lockFolder, type FolderLock } from './folder-lock';
-
-/** One type for PGlite and for a PostgreSQL server. */
-export type Db = PgDatabase<PgQueryResultHKT, typeof schema>;
+import type { Db } from './db';
 
 interface Opened {
   db: Db;

@@ -11,11 +11,11 @@ import {
   uniqueIndex,
 } from 'drizzle-orm/pg-core';
 import type { Build } from '../core/breakdown/build';
-import type { Coefficients } from '../core/breakdown/coefficients';
+import type { Coefficients } from '../core/breakdown/figures/coefficients';
 import type { Allergen, Formula, Ingredient } from '../core/formula/formula';
 import type { Reading } from '../core/measure/show-quantity';
 import type { Reading as ProbeReading } from '../core/records/cooling';
-import type { WeeklyShift } from '../core/time/calendars';
+import type { WeeklyShift } from '../core/time/shifts';
 import type { Plan } from '../core/planning-format/plan';
 import type { Problem } from '../core/planning-format/problem';
 import type { ReadyTime } from '../core/planner/answers/ready-times';

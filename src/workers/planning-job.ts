@@ -7,7 +7,8 @@ import { readProblem } from '../core/planning-format/read-problem';
 import { readyTimes, type ReadyTime } from '../core/planner/answers/ready-times';
 import { replan } from '../core/planner/replanning/replan';
 import { simulate, type SimulateOptions, type Simulation } from '../core/planner/answers/simulate';
-import { solve, type Complaint } from '../core/planner/solve';
+import { solve } from '../core/planner/solve';
+import type { Complaint } from '../core/planning-format/complaint';
 
 export interface PlanningRequest {
   problem: Problem;

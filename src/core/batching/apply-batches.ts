@@ -1,6 +1,7 @@
-import { componentSteps } from '../breakdown/component-steps';
-import type { Breakdown, Kitchen } from '../breakdown/breakdown';
-import type { Component } from '../breakdown/component';
+import { componentSteps } from '../breakdown/steps/component-steps';
+import type { Breakdown } from '../breakdown/breakdown';
+import type { Kitchen } from '../breakdown/kitchen';
+import type { Component } from '../breakdown/amounts/component';
 import type { Choices } from '../formula/schools';
 import type { Wait } from '../planning-format/problem';
 import type { Batch, SharedWork } from './batch';

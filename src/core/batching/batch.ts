@@ -1,5 +1,5 @@
-import type { Component } from '../breakdown/component';
-import type { BrokenStep } from '../breakdown/breakdown';
+import type { Component } from '../breakdown/amounts/component';
+import type { BrokenStep } from '../breakdown/steps/cake-step';
 import type { Hold, Wait } from '../planning-format/problem';
 
 /** One batch that serves components of several orders. */

@@ -1,6 +1,6 @@
-import type { Load, Portion } from '../breakdown/amount';
-import type { Component } from '../breakdown/component';
-import { joinAllergens } from '../breakdown/left-overs';
+import type { Load, Portion } from '../breakdown/amounts/amount';
+import type { Component } from '../breakdown/amounts/component';
+import { joinAllergens } from '../breakdown/amounts/left-overs';
 import { totalGrams } from '../formula/scale';
 import { formName } from '../shape/form';
 

@@ -1,6 +1,6 @@
-import { componentSteps } from '../breakdown/component-steps';
-import type { Kitchen } from '../breakdown/breakdown';
-import type { Component } from '../breakdown/component';
+import { componentSteps } from '../breakdown/steps/component-steps';
+import type { Kitchen } from '../breakdown/kitchen';
+import type { Component } from '../breakdown/amounts/component';
 import { eggParts } from '../formula/eggs';
 import type { FormulaLine, Ingredient } from '../formula/formula';
 import type { Choices } from '../formula/schools';

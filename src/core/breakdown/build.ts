@@ -1,5 +1,5 @@
 import type { Check, FormulaWait, Reminder, SchoolChoice } from '../formula/formula';
-import type { Minutes } from '../planning-format/problem';
+import type { Minutes } from '../time/minutes';
 import type { Form } from '../shape/form';
 import type { PortionKind } from '../shape/portions';
 

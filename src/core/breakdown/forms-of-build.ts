@@ -1,5 +1,5 @@
 import { formName, type Form } from '../shape/form';
-import type { Mould } from './breakdown';
+import type { Mould } from './kitchen';
 import type { Build } from './build';
 
 /** The forms that a build can have: sizes of its own, or those of the moulds that the kitchen owns. */

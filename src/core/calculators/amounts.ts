@@ -1,4 +1,4 @@
-import { cakeHeight } from '../breakdown/cake';
+import { cakeHeight } from '../breakdown/amounts/cake';
 import { perimeter, sideArea, topArea, type Form } from '../shape/form';
 import { borderGrams, rosetteCount, rosetteSpacing } from '../shape/piping';
 import { calculator, choice, form, maybe, number, type Calculator } from './calculator';

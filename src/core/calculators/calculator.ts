@@ -1,6 +1,6 @@
-import type { Kitchen } from '../breakdown/breakdown';
+import type { Kitchen } from '../breakdown/kitchen';
 import type { Build } from '../breakdown/build';
-import type { Coefficients } from '../breakdown/coefficients';
+import type { Coefficients } from '../breakdown/figures/coefficients';
 import type { FormulaLine } from '../formula/formula';
 import type { Form } from '../shape/form';
 import type { PieceShape } from '../shape/piece';

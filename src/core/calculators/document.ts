@@ -1,4 +1,4 @@
-import type { Coefficients } from '../breakdown/coefficients';
+import type { Coefficients } from '../breakdown/figures/coefficients';
 import { GROUPS, type FieldSpec } from './calculator';
 import { describe } from './read-input';
 import { CALCULATORS } from './registry';

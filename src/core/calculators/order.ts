@@ -1,5 +1,5 @@
-import { breakDown } from '../breakdown/breakdown';
-import { cakeName } from '../breakdown/cake';
+import { breakDown } from '../breakdown/break-down';
+import { cakeName } from '../breakdown/amounts/cake';
 import {
   calculator,
   CannotCalculate,

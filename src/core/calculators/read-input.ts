@@ -1,4 +1,4 @@
-import type { Coefficients } from '../breakdown/coefficients';
+import type { Coefficients } from '../breakdown/figures/coefficients';
 import { parseQuantity } from '../measure/parse-quantity';
 import { FORM_MEASURES, formProblems, type Form, type FormName } from '../shape/form';
 import type { CalcUnit, FieldSpec } from './calculator';

@@ -1,4 +1,4 @@
-import type { Minutes } from '../planning-format/problem';
+import type { Minutes } from '../time/minutes';
 
 /** The allergens and flags that roll up from ingredients to the order. */
 export const ALLERGENS = [

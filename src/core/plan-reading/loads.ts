@@ -1,5 +1,6 @@
 import type { Plan } from '../planning-format/plan';
-import type { Problem, Span } from '../planning-format/problem';
+import type { Problem } from '../planning-format/problem';
+import type { Span } from '../time/spans';
 
 /** How much of a stretch of time somebody works. Minutes. */
 export interface HandLoad {

@@ -1,14 +1,10 @@
 import { compile } from './model/model';
 import type { Plan } from '../planning-format/plan';
 import type { Problem } from '../planning-format/problem';
-import { search, type SearchOptions } from './search/search';
+import { search } from './search/search';
+import type { SearchOptions } from './search/search-options';
 import { writePlan } from './write-plan';
-
-export interface Complaint {
-  /** Where in the problem, as in `steps[3].oven.celsius`. */
-  path: string;
-  message: string;
-}
+import type { Complaint } from '../planning-format/complaint';
 
 export type Solved = { ok: true; plan: Plan } | { ok: false; problems: Complaint[] };
 

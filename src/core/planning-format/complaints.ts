@@ -1,4 +1,4 @@
-import type { Complaint } from '../planner/solve';
+import type { Complaint } from './complaint';
 
 /** After this many complaints a file is not worth reading on. */
 const MOST = 200;

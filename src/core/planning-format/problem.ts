@@ -1,3 +1,6 @@
+import type { Minutes } from '../time/minutes';
+import type { Span } from '../time/spans';
+
 /**
  * The planning problem, version 1 of the open format.
  *
@@ -21,9 +24,6 @@ export interface Problem {
   holds: Hold[];
   routes: Route[];
 }
-
-/** `[start, end)` in minutes after the origin. */
-export type Span = [start: number, end: number];
 
 export interface Person {
   id: string;
@@ -56,13 +56,6 @@ export interface Order {
 }
 
 export type Work = 'hands' | 'oven' | 'machine' | 'collect';
-
-/** A plan lasts `likely`; simulation uses all three. Minutes. */
-export interface Minutes {
-  low: number;
-  likely: number;
-  high: number;
-}
 
 /** What carries it exists only where this choice of the route is taken. */
 export interface When {

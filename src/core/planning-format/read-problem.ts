@@ -2,7 +2,7 @@ import { Complaints } from './complaints';
 import { checkCycles } from './check-cycles';
 import { OptionalFields } from './optional-fields';
 import type { Problem, Step } from './problem';
-import type { Complaint } from '../planner/solve';
+import type { Complaint } from './complaint';
 
 export type ReadProblem = { ok: true; problem: Problem } | { ok: false; problems: Complaint[] };
 

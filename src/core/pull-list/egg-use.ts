@@ -1,27 +1,11 @@
-import type { Kitchen } from '../breakdown/breakdown';
-import { eggLedger, type EggLedger, type EggNeed } from '../formula/eggs';
+import type { Kitchen } from '../breakdown/kitchen';
+import { eggLedger, type EggNeed } from '../formula/eggs';
 import type { Ingredient } from '../formula/formula';
-import type { PlacedWork, WeighOut } from './pull-list';
+import type { PlacedWork, WeighOut } from './weigh-out';
+import type { EggUse, EggBalance } from './egg-balance';
 
 /** Separated parts keep this long in the fridge. Minutes. */
 export const PART_KEEPS = { white: 3 * 1440, yolk: 2 * 1440 } as const;
-
-/** Who can use what is left over, in time. */
-export interface EggUse {
-  part: 'white' | 'yolk';
-  /** What is wanted there, g. */
-  grams: number;
-  by: string;
-  /** Minute at which it is wanted. */
-  at: number;
-}
-
-export interface EggBalance extends EggLedger {
-  /** g of one egg with its shell. */
-  eggWeight: number;
-  /** Later work that could take the left-over parts before they spoil. */
-  canUse: EggUse[];
-}
 
 /** The egg ledger of what is weighed out, with later batches of the plan that can take what is left over. */
 export function eggUse(weighOuts: WeighOut[], works: PlacedWork[], to: number, kitchen: Kitchen): EggBalance {

@@ -1,35 +1,10 @@
-import type { BrokenStep, Kitchen } from '../breakdown/breakdown';
-import type { Component } from '../breakdown/component';
-import type { PreparationKind } from '../breakdown/preparations';
-import { roundLines, type RoundedLine } from '../formula/rounding';
-import { eggUse, type EggBalance } from './egg-use';
+import type { Kitchen } from '../breakdown/kitchen';
+import type { PreparationKind } from '../breakdown/steps/preparations';
+import { roundLines } from '../formula/rounding';
+import { eggUse } from './egg-use';
+import type { EggBalance } from './egg-balance';
 import { shoppingList, type SupplierGroup } from './shopping';
-
-/** A step that the plan has placed, with the component it works on. */
-export interface PlacedWork {
-  step: BrokenStep;
-  start: number;
-  /** Whom it is for, as one reads it. */
-  forWhom: string;
-  component: Component | null;
-}
-
-/** One batch to weigh out. */
-export interface WeighOut {
-  /** Names the line for its tick: stays the same as long as the step and its amounts do. */
-  key: string;
-  step: string;
-  at: number;
-  formula: string;
-  formulaName: string;
-  forWhom: string;
-  grams: number;
-  /** "2 × 848 g into round 20 cm" */
-  into: string | null;
-  lines: (RoundedLine & { name: string })[];
-  /** The rounding moves a line by more than 3 %. */
-  warns: boolean;
-}
+import type { PlacedWork, WeighOut } from './weigh-out';
 
 /** Something to take out, chill, line, soak or heat, and when. */
 export interface PullTask {
@@ -60,6 +35,7 @@ const keyOf = (id: string) =>
     .split('.')
     .filter((part) => !/^\d+$/.test(part))
     .at(-1)!;
+
 /** "o1.layers.mix" of "o1.layers.mix.2": what all mixes of one component have in common. */
 const stem = (id: string) => id.replace(/\.\d+$/, '');
 

@@ -1,6 +1,6 @@
 import type { Ingredient } from '../formula/formula';
-import type { EggBalance } from './egg-use';
-import type { WeighOut } from './pull-list';
+import type { EggBalance } from './egg-balance';
+import type { WeighOut } from './weigh-out';
 
 export interface ShoppingLine {
   ingredient: string;

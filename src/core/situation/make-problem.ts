@@ -1,8 +1,10 @@
-import { mergeSpans } from '../planner/model/model';
-import type { Clock, WeeklyShift } from '../time/calendars';
+import { mergeSpans } from '../time/spans';
+import type { WeeklyShift } from '../time/shifts';
+import type { Clock } from '../time/clock';
 import { TeamCalendar } from '../time/team-calendar';
 import type { Equipment, Problem } from '../planning-format/problem';
-import { collectId, type Breakdown } from '../breakdown/breakdown';
+import type { Breakdown } from '../breakdown/breakdown';
+import { collectId } from '../ids/ids';
 
 export interface TeamMember {
   id: string;

@@ -1,5 +1,5 @@
-import { mergeSpans } from '../planner/model/model';
-import type { Placed, Problem, Span, Step } from '../planning-format/problem';
+import { mergeSpans, without } from '../time/spans';
+import type { Placed, Problem, Step } from '../planning-format/problem';
 import type { Pin, Wishes } from '../steering/plan-edit';
 
 /** Skill that only those people have to whom a step was given. */
@@ -66,17 +66,4 @@ function pinned(step: Step, pin: Pin, problem: Problem): Placed | null {
     ...{ start: pin.start, end: pin.start + step.minutes.likely },
     ...{ people, equipment: pin.equipment, state: 'pinned' },
   };
-}
-
-/** Spans without what lies in others. All half-open; `spans` must be sorted and disjoint. */
-export function without(spans: Span[], cuts: Span[]): Span[] {
-  return cuts.reduce<Span[]>(
-    (left, [from, to]) =>
-      left.flatMap(([start, end]): Span[] =>
-        to <= start || from >= end
-          ? [[start, end]]
-          : [...(from > start ? [[start, from] as Span] : []), ...(to < end ? [[to, end] as Span] : [])],
-      ),
-    spans,
-  );
 }

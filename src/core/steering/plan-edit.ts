@@ -1,4 +1,4 @@
-import type { Span } from '../planning-format/problem';
+import type { Span } from '../time/spans';
 
 /** Where a step is to stay. Minutes after the origin; one item for each thing that it uses, then its oven. */
 export interface Pin {

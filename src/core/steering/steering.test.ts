@@ -15,7 +15,8 @@ import {
   type Wish,
   type Wishes,
 } from './plan-edit';
-import { without, withWishes } from '../situation/with-wishes';
+import { withWishes } from '../situation/with-wishes';
+import { without } from '../time/spans';
 
 const span = fc
   .tuple(fc.integer({ min: 0, max: 500 }), fc.integer({ min: 1, max: 90 }))

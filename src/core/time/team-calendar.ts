@@ -1,5 +1,6 @@
-import { shiftSpans, timeOf, minuteOf, type Clock, type WeeklyShift } from './calendars';
-import type { Span } from '../planning-format/problem';
+import { shiftSpans, type WeeklyShift } from './shifts';
+import { timeOf, minuteOf, type Clock } from './clock';
+import type { Span } from './spans';
 
 /**
  * The shifts of a team in minutes, turned from wall-clock times day by day as they are first asked for: of a year that nobody plans in

@@ -1,5 +1,7 @@
 import fc from 'fast-check';
-import { breakDown, canReplace, componentsOf, type CakeOrder } from '../../core/breakdown/breakdown';
+import { breakDown } from '../../core/breakdown/break-down';
+import { canReplace, componentsOf } from '../../core/breakdown/amounts/components';
+import type { CakeOrder } from '../../core/breakdown/cake-order';
 import type { Build } from '../../core/breakdown/build';
 import { formsOfBuild } from '../../core/breakdown/forms-of-build';
 import { makeProblem } from '../../core/situation/make-problem';

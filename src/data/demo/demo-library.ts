@@ -1,5 +1,5 @@
-import type { Kitchen } from '../../core/breakdown/breakdown';
-import { startingCoefficients } from '../../core/breakdown/starting-figures';
+import type { Kitchen } from '../../core/breakdown/kitchen';
+import { startingCoefficients } from '../../core/breakdown/figures/starting-figures';
 import { demoIngredients } from './ingredients';
 import { demoEquipment } from './kitchen';
 import { demoFormulas } from './library';

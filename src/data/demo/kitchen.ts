@@ -1,4 +1,4 @@
-import type { WeeklyShift } from '../../core/time/calendars';
+import type { WeeklyShift } from '../../core/time/shifts';
 import type { Form } from '../../core/shape/form';
 
 export const demoKitchenName = 'The Copper Whisk';

@@ -2,9 +2,10 @@ import { demoBuilds } from './builds';
 import { demoFormulas as formulas } from './library';
 import { demoIngredients } from './ingredients';
 import { demoEquipment } from './kitchen';
-import { startingCoefficients } from '../../core/breakdown/starting-figures';
+import { startingCoefficients } from '../../core/breakdown/figures/starting-figures';
 import { demoOrders, impossibleOrder, tightOrder } from './orders';
-import { breakDown, type Kitchen } from '../../core/breakdown/breakdown';
+import { breakDown } from '../../core/breakdown/break-down';
+import type { Kitchen } from '../../core/breakdown/kitchen';
 import { makeProblem } from '../../core/situation/make-problem';
 import { readProblem } from '../../core/planning-format/read-problem';
 

@@ -1,5 +1,5 @@
 import { asc, eq } from 'drizzle-orm';
-import type { Db } from '../database';
+import type { Db } from '../db';
 import * as t from '../schema';
 
 export type BatchRow = typeof t.batches.$inferSelect;

@@ -1,6 +1,6 @@
 import { asc, eq } from 'drizzle-orm';
 import type { MadeEdit } from '../../core/steering/plan-edit';
-import type { Db } from '../database';
+import type { Db } from '../db';
 import * as t from '../schema';
 import { appendEvents } from './events';
 

@@ -1,8 +1,8 @@
 import { asc, desc, inArray, isNull, or } from 'drizzle-orm';
 import { floorState, type FloorEvent } from '../../core/floor/floor-state';
-import { minuteOf, type Clock } from '../../core/time/calendars';
+import { minuteOf, type Clock } from '../../core/time/clock';
 import type { Worked } from '../../core/records/pace';
-import type { Db } from '../database';
+import type { Db } from '../db';
 import * as t from '../schema';
 
 export interface NewEvent {

@@ -1,6 +1,6 @@
 import { and, asc, eq, lt } from 'drizzle-orm';
-import type { Clock } from '../../core/time/calendars';
-import type { Db } from '../database';
+import type { Clock } from '../../core/time/clock';
+import type { Db } from '../db';
 import * as t from '../schema';
 
 export type KitchenRow = typeof t.kitchens.$inferSelect;

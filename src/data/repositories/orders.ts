@@ -1,5 +1,5 @@
 import { and, asc, desc, eq, sql } from 'drizzle-orm';
-import type { Db } from '../database';
+import type { Db } from '../db';
 import * as t from '../schema';
 
 export type OrderRow = typeof t.orders.$inferSelect;

@@ -1,6 +1,6 @@
 import { eq, max } from 'drizzle-orm';
 import { keepRead, readOnce } from '../cached';
-import type { Db } from '../database';
+import type { Db } from '../db';
 import * as t from '../schema';
 
 export type PlanRow = typeof t.plans.$inferSelect;

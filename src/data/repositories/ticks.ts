@@ -1,5 +1,5 @@
 import { eq } from 'drizzle-orm';
-import type { Db } from '../database';
+import type { Db } from '../db';
 import * as t from '../schema';
 
 export async function readTicks(db: Db): Promise<Set<string>> {

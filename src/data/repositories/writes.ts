@@ -1,5 +1,5 @@
 import { eq, lt } from 'drizzle-orm';
-import type { Db } from '../database';
+import type { Db } from '../db';
 import * as t from '../schema';
 
 export type WriteRow = typeof t.writes.$inferSelect;

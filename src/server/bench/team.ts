@@ -1,4 +1,4 @@
-import { timeOf } from '../../core/time/calendars';
+import { timeOf } from '../../core/time/clock';
 import { benchView, type BenchView } from './bench-view';
 import { loadPlanned } from '../wall/wall';
 

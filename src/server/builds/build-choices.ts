@@ -1,4 +1,4 @@
-import { canReplace } from '../../core/breakdown/breakdown';
+import { canReplace } from '../../core/breakdown/amounts/components';
 import type { Build, BuildComponent } from '../../core/breakdown/build';
 import type { Allergen } from '../../core/formula/formula';
 import { allergensOf } from '../../core/formula/scale';

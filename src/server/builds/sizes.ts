@@ -1,5 +1,5 @@
-import { cakeName } from '../../core/breakdown/cake';
-import { componentsOf } from '../../core/breakdown/breakdown';
+import { cakeName } from '../../core/breakdown/amounts/cake';
+import { componentsOf } from '../../core/breakdown/amounts/components';
 import { formsOfBuild } from '../../core/breakdown/forms-of-build';
 import { span, type Form } from '../../core/shape/form';
 import { proposeTiers } from '../../core/shape/propose-tiers';

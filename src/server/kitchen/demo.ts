@@ -1,6 +1,7 @@
 import { DateTime } from 'luxon';
-import { minuteOf, timeOf } from '../../core/time/calendars';
-import { database, type Db } from '../../data/database';
+import { minuteOf, timeOf } from '../../core/time/clock';
+import { database } from '../../data/database';
+import type { Db } from '../../data/db';
 import { demoBuilds } from '../../data/demo/builds';
 import { demoIngredients } from '../../data/demo/ingredients';
 import { demoFormulas } from '../../data/demo/library';
@@ -12,7 +13,7 @@ import { readKitchen } from '../../data/repositories/kitchen';
 import { insertOrder, readOpenOrders, readOrder, updateOrder } from '../../data/repositories/orders';
 import { readPlan } from '../../data/repositories/plans';
 import * as t from '../../data/schema';
-import { startingCoefficients } from '../../core/breakdown/starting-figures';
+import { startingCoefficients } from '../../core/breakdown/figures/starting-figures';
 import { now } from '../shared/clock';
 import { planInThread } from '../plan/planner-thread';
 import { orderIdOf, planId, problemOf } from '../plan/planning';

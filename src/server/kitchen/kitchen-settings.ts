@@ -1,11 +1,12 @@
 import { and, eq, sql } from 'drizzle-orm';
-import { completeFigures, startingCoefficients } from '../../core/breakdown/starting-figures';
-import type { Coefficients } from '../../core/breakdown/coefficients';
-import { figureList, withFigures, type Figure } from '../../core/breakdown/figure-list';
+import { completeFigures, startingCoefficients } from '../../core/breakdown/figures/starting-figures';
+import type { Coefficients } from '../../core/breakdown/figures/coefficients';
+import { figureList, withFigures, type Figure } from '../../core/breakdown/figures/figure-list';
 import { chosen, SCHOOLS } from '../../core/formula/schools';
 import { METRIC, type Reading } from '../../core/measure/show-quantity';
 import { COUNTRIES, type Country } from '../../core/measure/units';
-import { database, type Db } from '../../data/database';
+import { database } from '../../data/database';
+import type { Db } from '../../data/db';
 import { appendEvents } from '../../data/repositories/events';
 import * as t from '../../data/schema';
 import { now } from '../shared/clock';

@@ -1,14 +1,14 @@
 import type { Build } from '../../core/breakdown/build';
-import type { Kitchen } from '../../core/breakdown/breakdown';
+import type { Kitchen } from '../../core/breakdown/kitchen';
 import { calendarOf, type TeamMember } from '../../core/situation/make-problem';
 import type { TeamCalendar } from '../../core/time/team-calendar';
 import type { Formula } from '../../core/formula/formula';
-import type { Clock } from '../../core/time/calendars';
+import type { Clock } from '../../core/time/clock';
 import type { Equipment } from '../../core/planning-format/problem';
 import { readOnce } from '../../data/cached';
-import type { Db } from '../../data/database';
+import type { Db } from '../../data/db';
 import { readCounts } from '../../data/repositories/counts';
-import { completeFigures } from '../../core/breakdown/starting-figures';
+import { completeFigures } from '../../core/breakdown/figures/starting-figures';
 import { clockOf, readKitchen, type KitchenRows } from '../../data/repositories/kitchen';
 
 /** The kitchen as the core wants it. */

@@ -1,5 +1,5 @@
 import { durationText } from '../../core/time/duration-text';
-import { timeOf } from '../../core/time/calendars';
+import { timeOf } from '../../core/time/clock';
 import type { Form } from '../../core/shape/form';
 import { database } from '../../data/database';
 import type { OrderRow } from '../../data/repositories/orders';

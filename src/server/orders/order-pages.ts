@@ -1,6 +1,6 @@
 import { orderStatus, type OrderStatus } from '../../core/floor/order-status';
-import { cakeName } from '../../core/breakdown/cake';
-import { timeOf, minuteOf } from '../../core/time/calendars';
+import { cakeName } from '../../core/breakdown/amounts/cake';
+import { timeOf, minuteOf } from '../../core/time/clock';
 import type { OrderForm } from '../../core/input/order-input';
 import { database } from '../../data/database';
 import { readHandedOver, readOrder } from '../../data/repositories/orders';
@@ -9,7 +9,8 @@ import { buildChoice, type BuildChoice } from '../builds/build-choices';
 import { loadKitchen, type LoadedKitchen } from '../kitchen/kitchen';
 import { shapeOffers, sizesFor, type ShapeOffer, type SizeChoice } from '../builds/sizes';
 import { planId } from '../plan/planning';
-import { orderView, pickupText, type OrderView } from './order-view';
+import { orderView, type OrderView } from './order-view';
+import { pickupText } from './pickup-text';
 import { loadPlanned } from '../wall/wall';
 
 export interface OrderLine {

@@ -1,6 +1,6 @@
 import type { OrderForm } from '../../core/input/order-input';
 import { openSteps } from '../../core/floor/open-steps';
-import type { Db } from '../../data/database';
+import type { Db } from '../../data/db';
 import { appendEvents } from '../../data/repositories/events';
 import { insertOrder, readOrder, updateOrder, type OrderFields, type OrderRow } from '../../data/repositories/orders';
 import { readPlan } from '../../data/repositories/plans';

@@ -1,10 +1,11 @@
-import { canReplace, type Breakdown } from '../../core/breakdown/breakdown';
+import type { Breakdown } from '../../core/breakdown/breakdown';
+import { canReplace } from '../../core/breakdown/amounts/components';
 import type { Build } from '../../core/breakdown/build';
 import { SCHOOLS } from '../../core/formula/schools';
 import type { OrderForm } from '../../core/input/order-input';
 import { clashesOf, clashWords } from '../../core/order/allergen-clash';
 import { readPickup } from '../../core/order/pickup';
-import { minuteOf, timeOf } from '../../core/time/calendars';
+import { minuteOf, timeOf } from '../../core/time/clock';
 import { formName, type Form } from '../../core/shape/form';
 import type { OrderFields, OrderRow } from '../../data/repositories/orders';
 import type { LoadedKitchen } from '../kitchen/kitchen';

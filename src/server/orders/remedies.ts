@@ -1,7 +1,8 @@
 import { durationText } from '../../core/time/duration-text';
-import { minuteOf, timeOf, type Clock } from '../../core/time/calendars';
+import { minuteOf, timeOf, type Clock } from '../../core/time/clock';
 import type { Link } from '../../core/planner/answers/explain-order';
-import type { Problem, Span } from '../../core/planning-format/problem';
+import type { Problem } from '../../core/planning-format/problem';
+import type { Span } from '../../core/time/spans';
 import type { Wish } from '../../core/steering/plan-edit';
 import { database } from '../../data/database';
 import { readPlan, type PlanRow } from '../../data/repositories/plans';

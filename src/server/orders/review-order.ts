@@ -1,4 +1,4 @@
-import { cakeName } from '../../core/breakdown/cake';
+import { cakeName } from '../../core/breakdown/amounts/cake';
 import { orderStatus, type OrderStatus } from '../../core/floor/order-status';
 import { database } from '../../data/database';
 import { readOrder, type OrderRow } from '../../data/repositories/orders';
@@ -10,7 +10,8 @@ import { planId, problemOf, withOrder } from '../plan/planning';
 import { readOrderForm } from './read-order-input';
 import { refuse, type Result } from '../shared/result';
 import { loadSituation } from '../plan/load-situation';
-import { partsOf, sectionOf, type PartView, type SectionView } from './order-view';
+import { sectionOf, type SectionView } from './section-view';
+import { partsOf, type PartView } from './part-view';
 
 /** An order before it is saved: what it is made of, what it brings, and whether it can be ready. */
 export interface OrderReview {

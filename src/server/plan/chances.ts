@@ -1,5 +1,6 @@
 import { pacesOf } from '../../core/records/pace';
-import { database, type Db } from '../../data/database';
+import { database } from '../../data/database';
+import type { Db } from '../../data/db';
 import { readWorked } from '../../data/repositories/events';
 import { clockOf, readKitchen } from '../../data/repositories/kitchen';
 import { readPlan, type PlanRow } from '../../data/repositories/plans';

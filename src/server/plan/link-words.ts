@@ -1,5 +1,5 @@
 import { durationText } from '../../core/time/duration-text';
-import { timeOf } from '../../core/time/calendars';
+import { timeOf } from '../../core/time/clock';
 import type { Link } from '../../core/planner/answers/explain-order';
 import type { Situation } from './planning';
 import { reasonWords } from './reason-words';

@@ -1,8 +1,8 @@
 import { floorState } from '../../core/floor/floor-state';
-import { minuteOf } from '../../core/time/calendars';
+import { minuteOf } from '../../core/time/clock';
 import { wishesAfter } from '../../core/steering/plan-edit';
 import { readOnce } from '../../data/cached';
-import type { Db } from '../../data/database';
+import type { Db } from '../../data/db';
 import { readBatches } from '../../data/repositories/batches';
 import { readCounts } from '../../data/repositories/counts';
 import { readEdits } from '../../data/repositories/edits';

@@ -1,5 +1,5 @@
 import { durationText } from '../../core/time/duration-text';
-import { timeOf, type Clock } from '../../core/time/calendars';
+import { timeOf, type Clock } from '../../core/time/clock';
 import type { Reason } from '../../core/plan-reading/why-here';
 import type { Situation } from './planning';
 

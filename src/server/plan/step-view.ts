@@ -1,11 +1,11 @@
 import type { Check } from '../../core/formula/formula';
 import { durationText } from '../../core/time/duration-text';
-import { timeOf } from '../../core/time/calendars';
+import { timeOf } from '../../core/time/clock';
 import { whyHere } from '../../core/plan-reading/why-here';
 import type { PlanRow } from '../../data/repositories/plans';
 import { brokenSteps, componentOf, servedBy, type Situation } from './planning';
 import { reasonWords } from './reason-words';
-import type { RungState } from '../wall/wall-view';
+import type { RungState } from '../wall/ladder-view';
 
 /** Everything about one step: what, how much, until what sign, why it lies where it lies, who. */
 export interface StepView {

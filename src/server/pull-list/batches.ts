@@ -1,5 +1,5 @@
 import { proposeBatches, type BatchProposal, type Candidate } from '../../core/batching/propose-batches';
-import { timeOf } from '../../core/time/calendars';
+import { timeOf } from '../../core/time/clock';
 import { database } from '../../data/database';
 import { insertBatch, splitBatchRow } from '../../data/repositories/batches';
 import { appendEvents } from '../../data/repositories/events';

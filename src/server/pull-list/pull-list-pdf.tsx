@@ -2,7 +2,7 @@ import path from 'node:path';
 import { Document, Font, Page, StyleSheet, Text, View, renderToBuffer } from '@react-pdf/renderer';
 import type { ReactNode } from 'react';
 import { onTheScale } from '../../core/measure/show-quantity';
-import { timeOf } from '../../core/time/calendars';
+import { timeOf } from '../../core/time/clock';
 import type { PullListView } from './pull-list';
 import { FileAnswer } from '../shared/file-answer';
 

@@ -1,5 +1,6 @@
-import { pullList, type PlacedWork, type PullList } from '../../core/pull-list/pull-list';
-import { minuteOf, timeOf, type Clock } from '../../core/time/calendars';
+import { pullList, type PullList } from '../../core/pull-list/pull-list';
+import type { PlacedWork } from '../../core/pull-list/weigh-out';
+import { minuteOf, timeOf, type Clock } from '../../core/time/clock';
 import { database } from '../../data/database';
 import { readPlan } from '../../data/repositories/plans';
 import { readTicks, setTick } from '../../data/repositories/ticks';

@@ -1,5 +1,5 @@
 import { CALCULATORS } from '../../core/calculators/registry';
-import { timeOf, minuteOf } from '../../core/time/calendars';
+import { timeOf, minuteOf } from '../../core/time/clock';
 import { database } from '../../data/database';
 import { readOpenOrders } from '../../data/repositories/orders';
 import { loadKitchen } from '../kitchen/kitchen';

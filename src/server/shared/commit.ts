@@ -1,5 +1,6 @@
 import { AsyncLocalStorage } from 'node:async_hooks';
-import { database, type Db } from '../../data/database';
+import { database } from '../../data/database';
+import type { Db } from '../../data/db';
 import { lockCounts, riseCounts } from '../../data/repositories/counts';
 import { insertWrite, readWrite, type WriteRow } from '../../data/repositories/writes';
 import { now } from './clock';

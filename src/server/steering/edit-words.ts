@@ -1,7 +1,8 @@
 import { durationText } from '../../core/time/duration-text';
-import { minuteOf, timeOf } from '../../core/time/calendars';
+import { minuteOf, timeOf } from '../../core/time/clock';
 import type { Plan } from '../../core/planning-format/plan';
-import type { Problem, Span } from '../../core/planning-format/problem';
+import type { Problem } from '../../core/planning-format/problem';
+import type { Span } from '../../core/time/spans';
 import { singleEdits, type PlanEdit, type Wish } from '../../core/steering/plan-edit';
 import { brokenSteps, servedBy, type Situation } from '../plan/planning';
 

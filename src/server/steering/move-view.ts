@@ -1,8 +1,7 @@
-import type { Span } from '../../core/planning-format/problem';
+import type { Span } from '../../core/time/spans';
 import type { Network } from '../../core/steering/move-along';
 import type { PlanRow } from '../../data/repositories/plans';
-import type { Situation } from '../plan/planning';
-import { brokenSteps } from '../plan/planning';
+import { type Situation, brokenSteps } from '../plan/planning';
 
 /** All that moving a rung asks while it is being dragged. Minutes after the clock's origin. */
 export interface MoveView {

@@ -14,7 +14,8 @@ import {
 import { wishProblem, type Steerable } from '../../core/steering/wish-problem';
 import { readPickup } from '../../core/order/pickup';
 import { SCHOOLS } from '../../core/formula/schools';
-import { database, type Db } from '../../data/database';
+import { database } from '../../data/database';
+import type { Db } from '../../data/db';
 import { appendEdit } from '../../data/repositories/edits';
 import { appendEvents } from '../../data/repositories/events';
 import { readOrder, updateOrder, type OrderRow } from '../../data/repositories/orders';

@@ -1,5 +1,5 @@
 import { jest } from '@jest/globals';
-import type { Db } from '../../data/database';
+import type { Db } from '../../data/db';
 import { openFolder, openServer } from '../../data/database';
 import type { PostName } from '../doors';
 import type { Result } from '../shared/result';

@@ -1,12 +1,12 @@
 import { durationText } from '../../core/time/duration-text';
-import { timeOf } from '../../core/time/calendars';
+import { timeOf } from '../../core/time/clock';
 import { explainOrder } from '../../core/planner/answers/explain-order';
 import type { PlanRow } from '../../data/repositories/plans';
 import { clashWords } from '../../core/order/allergen-clash';
 import { clashes } from '../orders/order-rules';
 import { planId, type Situation } from '../plan/planning';
 import { shortWhy } from '../plan/link-words';
-import type { LadderView } from './wall-view';
+import type { LadderView } from './ladder-view';
 
 /** The sentence above the wall: what to fix first, and the tap that fixes it. */
 export interface Headline {
@@ -67,16 +67,3 @@ export function headlineOf(
 }
 
 const late = (l: LadderView) => (l.status.state === 'misses' ? l.status.late : 0);
-
-/** The longest wait on the earliest way to readiness: most often what a late order cannot get around. */
-export function longestWait(plan: PlanRow, order: number): string | null {
-  const chain = plan.ready.find((r) => r.order === planId(order))?.chain ?? [];
-  let best: { minutes: number; text: string } | null = null;
-  for (let i = 1; i < chain.length; i++) {
-    const wait = plan.problem.waits.find((w) => w.from === chain[i]!.step && w.to === chain[i - 1]!.step);
-    if (!wait || wait.min <= (best?.minutes ?? 30)) continue;
-    const name = plan.problem.steps.find((s) => s.id === wait.from)?.name ?? '';
-    best = { minutes: wait.min, text: `after “${name}” ${durationText(wait.min)} must pass (${wait.why})` };
-  }
-  return best?.text ?? null;
-}

@@ -1,7 +1,7 @@
 import type { CalcValues, FieldSpec } from '../../core/calculators/calculator';
 import { choicesOf, type InputProblem } from '../../core/calculators/read-input';
 import { calculate, calculatorNamed, CALCULATORS } from '../../core/calculators/registry';
-import type { Coefficients } from '../../core/breakdown/coefficients';
+import type { Coefficients } from '../../core/breakdown/figures/coefficients';
 import { database } from '../../data/database';
 import { loadKitchen } from '../kitchen/kitchen';
 

@@ -4,7 +4,7 @@ import Box from '@mui/material/Box';
 import { useState } from 'react';
 import type { CheckAnswer } from '@/core/floor/check-answer';
 import { durationText } from '@/core/time/duration-text';
-import type { AloneView } from '@/server/bench/bench-view';
+import type { AloneView } from '@/server/bench/bench-reader';
 import { placeBackground } from '../ladder/places';
 import { headingFont } from '../theme/theme';
 import { BigButton } from './big-button';

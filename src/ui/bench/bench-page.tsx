@@ -2,8 +2,9 @@
 
 import Box from '@mui/material/Box';
 import NextLink from 'next/link';
-import { timeOf } from '@/core/time/calendars';
-import type { BenchStep, BenchView } from '@/server/bench/bench-view';
+import { timeOf } from '@/core/time/clock';
+import type { BenchView } from '@/server/bench/bench-view';
+import type { BenchStep } from '@/server/bench/bench-reader';
 import { extendStepAction, finishStepAction, startStepAction, takeBackStepAction } from '../actions';
 import { Caution } from '../parts/caution';
 import { useAction } from '../parts/use-action';

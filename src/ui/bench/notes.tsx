@@ -1,7 +1,7 @@
 'use client';
 
 import Box from '@mui/material/Box';
-import type { BenchStep } from '@/server/bench/bench-view';
+import type { BenchStep } from '@/server/bench/bench-reader';
 
 /** What has to be seen to before a step: what is due first. */
 export function Prepare({ step, minute, time }: { step: BenchStep; minute: number; time: (m: number) => string }) {

@@ -4,7 +4,7 @@ import Box from '@mui/material/Box';
 import { durationText } from '@/core/time/duration-text';
 import type { Formula, FormulaStep, FormulaWait } from '@/core/formula/formula';
 import { SCHOOLS } from '@/core/formula/schools';
-import type { Place } from '@/server/wall/wall-view';
+import type { Place } from '@/server/wall/ladder-view';
 import { placeBackground } from '../ladder/places';
 import { Caution } from '../parts/caution';
 import { useReading } from '../parts/reading';

@@ -8,7 +8,7 @@ import TextField from '@mui/material/TextField';
 import { useRouter } from 'next/navigation';
 import { useState, useTransition } from 'react';
 import type { Reading } from '@/core/measure/show-quantity';
-import type { Figure } from '@/core/breakdown/figure-list';
+import type { Figure } from '@/core/breakdown/figures/figure-list';
 import type { KitchenView } from '@/server/kitchen/kitchen-settings';
 import { saveKitchenAction, saveReadingAction } from '../actions';
 import { ChoiceCard } from '../parts/choice-card';

@@ -1,8 +1,7 @@
 import Box from '@mui/material/Box';
 import { memo } from 'react';
-import type { Clock } from '@/core/time/calendars';
-import { timeOf } from '@/core/time/calendars';
-import type { LadderView, RailView, RungView } from '@/server/wall/wall-view';
+import { type Clock, timeOf } from '@/core/time/clock';
+import type { LadderView, RailView, RungView } from '@/server/wall/ladder-view';
 import { toneOf } from '../parts/status';
 import { useBand } from './band';
 import { Flag, flagBox } from './flag';

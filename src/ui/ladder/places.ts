@@ -1,4 +1,4 @@
-import type { Place } from '@/server/wall/wall-view';
+import type { Place } from '@/server/wall/ladder-view';
 
 /** Colour and texture of a place, as a background: the same on rails, strips and legends. */
 export function placeBackground(place: Place, celsius: number | null = null): { background: string } {

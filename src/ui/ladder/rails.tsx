@@ -1,4 +1,4 @@
-import type { RailView } from '@/server/wall/wall-view';
+import type { RailView } from '@/server/wall/ladder-view';
 import { PLACE_ORDER, placeBackground } from './places';
 import type { TimeScale } from './time-scale';
 

@@ -1,7 +1,6 @@
 import Box from '@mui/material/Box';
 import { memo } from 'react';
-import type { Clock } from '@/core/time/calendars';
-import { timeOf } from '@/core/time/calendars';
+import { type Clock, timeOf } from '@/core/time/clock';
 import { headingFont } from '../theme/theme';
 import type { TimeScale } from './time-scale';
 

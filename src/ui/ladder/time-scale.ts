@@ -1,4 +1,4 @@
-import type { Span } from '@/core/planning-format/problem';
+import type { Span } from '@/core/time/spans';
 
 /**
  * Maps minutes to pixels on the wall, with closed hours folded. Time climbs (later is higher) or falls.

@@ -1,4 +1,4 @@
-import type { SectionView } from '@/server/orders/order-view';
+import type { SectionView } from '@/server/orders/section-view';
 
 /** mm around the cake in the drawing. */
 const MARGIN = 14;

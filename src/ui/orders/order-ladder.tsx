@@ -2,7 +2,7 @@
 
 import Box from '@mui/material/Box';
 import { useMemo, useState } from 'react';
-import { timeOf } from '@/core/time/calendars';
+import { timeOf } from '@/core/time/clock';
 import type { OrderView } from '@/server/orders/order-view';
 import { OpenLadder } from '../ladder/ladder';
 import { AXIS_WIDTH, TimeAxis, TimeGrid } from '../ladder/time-axis';

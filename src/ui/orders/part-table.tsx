@@ -7,7 +7,7 @@ import TextField from '@mui/material/TextField';
 import NextLink from 'next/link';
 import { useState } from 'react';
 import type { PartChange } from '@/server/orders/change-part';
-import type { PartView } from '@/server/orders/order-view';
+import type { PartView } from '@/server/orders/part-view';
 import { useReading } from '../parts/reading';
 
 interface PartTableProps {

@@ -8,7 +8,7 @@ import TextField from '@mui/material/TextField';
 import { DateTime } from 'luxon';
 import { useRouter } from 'next/navigation';
 import { useOptimistic, useTransition, type ReactNode } from 'react';
-import { timeOf } from '@/core/time/calendars';
+import { timeOf } from '@/core/time/clock';
 import type { PullListView } from '@/server/pull-list/pull-list';
 import { tickAction } from '../actions';
 import { Page } from '../parts/page';

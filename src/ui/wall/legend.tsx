@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import type { SystemStyleObject } from '@mui/system';
-import type { Place } from '@/server/wall/wall-view';
+import type { Place } from '@/server/wall/ladder-view';
 import { PLACE_NAMES, placeBackground } from '../ladder/places';
 
 const PLACES: Place[] = ['oven', 'bench', 'fridge', 'freezer', 'dry box', 'machine'];

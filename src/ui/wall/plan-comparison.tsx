@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import { durationText } from '@/core/time/duration-text';
-import { timeOf, type Clock } from '@/core/time/calendars';
+import { timeOf, type Clock } from '@/core/time/clock';
 import type { PlanTotals } from '@/core/plan-reading/compare-plans';
 import type { TrialView } from '@/server/steering/steering';
 

@@ -1,7 +1,8 @@
 import Box from '@mui/material/Box';
 import { durationText } from '@/core/time/duration-text';
 import type { HandLoad } from '@/core/plan-reading/loads';
-import type { HandView, OvenView, StoreView, WallView } from '@/server/wall/wall-view';
+import type { WallView } from '@/server/wall/wall-view';
+import type { HandView, OvenView, StoreView } from '@/server/wall/strips-view';
 import { headingFont } from '../theme/theme';
 import { useBand } from '../ladder/band';
 import { placeBackground } from '../ladder/places';

@@ -4,9 +4,10 @@ import { DndContext, MouseSensor, TouchSensor, useSensor, useSensors } from '@dn
 import Box from '@mui/material/Box';
 import useMediaQuery from '@mui/material/useMediaQuery';
 import { useCallback, useMemo, useRef, useState } from 'react';
-import { mergeSpans } from '@/core/planner/model/model';
-import { timeOf } from '@/core/time/calendars';
-import type { LadderView, RungView, WallView } from '@/server/wall/wall-view';
+import { mergeSpans } from '@/core/time/spans';
+import { timeOf } from '@/core/time/clock';
+import type { WallView } from '@/server/wall/wall-view';
+import type { LadderView, RungView } from '@/server/wall/ladder-view';
 import type { TrialView } from '@/server/steering/steering';
 import { BandProvider } from '../ladder/band';
 import { FoldedLadder, OpenLadder } from '../ladder/ladder';

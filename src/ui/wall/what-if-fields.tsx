@@ -6,11 +6,11 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { DateTime } from 'luxon';
 import { useState } from 'react';
-import { minuteOf, timeOf } from '@/core/time/calendars';
-import type { Span } from '@/core/planning-format/problem';
+import { minuteOf, timeOf } from '@/core/time/clock';
+import type { Span } from '@/core/time/spans';
 import type { WallView } from '@/server/wall/wall-view';
 import { OneMoreFields, useOneMore } from '../orders/one-more-fields';
-import type { Supposed } from './what-if-panel';
+import type { Supposed } from './supposed';
 
 const KINDS = [
   ['away', 'Somebody is away'],

@@ -1,5 +1,3 @@
-'use client';
-
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Chip from '@mui/material/Chip';
@@ -7,7 +5,6 @@ import LinearProgress from '@mui/material/LinearProgress';
 import NextLink from 'next/link';
 import { useState, useTransition } from 'react';
 import type { Wish } from '@/core/steering/plan-edit';
-import type { CapacityQuestion } from '@/server/orders/capacity';
 import type { TrialView } from '@/server/steering/steering';
 import type { WallView } from '@/server/wall/wall-view';
 import { takeOverAction, tryWhatIfAction } from '../actions';
@@ -15,9 +12,9 @@ import { useAction } from '../parts/use-action';
 import { PlanComparison } from './plan-comparison';
 import { SidePanel } from './side-panel';
 import { WhatIfFields } from './what-if-fields';
+import type { Supposed } from './supposed';
 
-/** One thing supposed, with its words. */
-export type Supposed = { text: string } & ({ wish: Wish } | { order: CapacityQuestion });
+('use client');
 
 /** Supposes things on a copy of the plan, compares the two, and takes the copy over or puts it away. */
 export function WhatIfPanel({

@@ -1,11 +1,12 @@
 import type { LeftOut } from '../../planning-format/plan';
-import type { Model } from '../model/model';
-import { FREE, type Group } from '../model/model';
+import { type Model, FREE, type Group } from '../model/model';
 import { insertGroup } from '../placing/place-steps';
-import { narrow, newWindows, openWindows } from '../placing/windows';
-import { combinations } from '../placing/place-group';
+import { narrow, openWindows } from '../placing/windows';
+import { newWindows } from '../table/start-windows';
+import { combinations } from '../placing/routes';
 import { Timetable } from '../table/timetable';
-import { plainPreference, seatedTimetable } from '../search/search';
+import { seatedTimetable } from '../placing/fixed-steps';
+import { plainPreference } from '../table/preference';
 
 /**
  * Says why an order has no place: because its own waits and facts contradict each other, because it does not fit

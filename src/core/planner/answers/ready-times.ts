@@ -1,6 +1,6 @@
 import { insertGroup } from '../placing/place-steps';
 import type { Plan } from '../../planning-format/plan';
-import { combinations } from '../placing/place-group';
+import { combinations } from '../placing/routes';
 import type { Problem } from '../../planning-format/problem';
 import { seatedPlan } from '../replanning/seated-plan';
 import type { Timetable } from '../table/timetable';

@@ -1,13 +1,14 @@
 import { calendarOf, groupTiming } from '../placing/group-timing';
 import { COST_OF_LEAVING_OUT } from '../../planning-format/plan';
 import { FREE, pickupsOf, type Group, type Model } from '../model/model';
-import { combinations } from '../placing/place-group';
+import { combinations } from '../placing/routes';
 import { oneMachineBound, type OneMachineJob } from './one-machine';
 import { sum } from '../search/random';
 import { nextEarlier, nextLater } from '../placing/slot';
 import { Timetable } from '../table/timetable';
-import { branch, widestCut } from '../placing/timing';
-import { narrow, newWindows, openWindows, type Windows } from '../placing/windows';
+import { branch, widestCut } from '../timing/timing';
+import { narrow, openWindows } from '../placing/windows';
+import { newWindows, type Windows } from '../table/start-windows';
 
 /** Rounds of narrowing by lags and calendars; stopping early only leaves the bound lower. */
 const MOST_ROUNDS = 12;

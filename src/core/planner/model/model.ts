@@ -1,4 +1,5 @@
-import type { Problem, Span, Work } from '../../planning-format/problem';
+import type { Problem, Work } from '../../planning-format/problem';
+import { type Span, mergeSpans } from '../../time/spans';
 
 /** A wait between two steps, by index. `items` is null on the open bench. */
 export interface WaitModel {
@@ -33,7 +34,9 @@ export interface Need {
 }
 
 export const FREE = 0;
+
 export const FACT = 1;
+
 export const PINNED = 2;
 
 export interface StepModel {
@@ -171,17 +174,6 @@ export function pickupsOf(model: Model, group: Group): Map<number, number> {
       return [model.stepIndex.get(collect)!, pickup];
     }),
   );
-}
-
-/** Union of spans, sorted; spans that touch become one. */
-export function mergeSpans(spans: Span[]): Span[] {
-  const merged: Span[] = [];
-  for (const [start, end] of [...spans].sort((a, b) => a[0] - b[0])) {
-    const last = merged[merged.length - 1];
-    if (last && start <= last[1]) last[1] = Math.max(last[1], end);
-    else merged.push([start, end]);
-  }
-  return merged;
 }
 
 function groupSteps(steps: StepModel[], waits: WaitModel[], holds: HoldModel[]): Group[] {

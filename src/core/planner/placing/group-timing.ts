@@ -2,8 +2,8 @@ import { COST_OF_LATE_MINUTE } from '../../planning-format/plan';
 import { FACT, FREE, type Group } from '../model/model';
 import { nextEarlier, nextLater } from './slot';
 import type { Timetable } from '../table/timetable';
-import type { Timing } from './timing';
-import type { Windows } from './windows';
+import type { Timing } from '../timing/timing';
+import type { Windows } from '../table/start-windows';
 
 /** The timing of one group by itself: the steps that exist, in the order of `living`, and what is added to their cost. */
 export interface GroupTiming {

@@ -1,9 +1,11 @@
 import { lowerBound } from '../bounds/bound';
 import { groupCost } from '../table/cost';
 import { compile } from '../model/model';
-import { combinations, planGroup, type Taste } from './place-group';
+import { planGroup, type Taste } from './place-group';
+import { combinations } from './routes';
 import { plantBest, plantBestRoute } from './place-cheapest';
-import { plainPreference, search } from '../search/search';
+import { search } from '../search/search';
+import { plainPreference } from '../table/preference';
 import { generateProblem } from '../testing/generate';
 import { twoCakes } from '../testing/two-cakes';
 

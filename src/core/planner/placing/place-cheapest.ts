@@ -1,11 +1,13 @@
 import { calendarOf, groupTiming } from './group-timing';
 import { groupCost } from '../table/cost';
 import { FREE, type Group } from '../model/model';
-import { planGroup, showRecord, takeRoutes, type Taste } from './place-group';
+import { planGroup, showRecord, type Taste } from './place-group';
+import { takeRoutes } from './fixed-steps';
 import { nextEarlier, nextLater } from './slot';
 import type { GroupRecord } from '../table/records';
-import type { Preference, Timetable } from '../table/timetable';
-import { branch, widestCut, type Cut } from './timing';
+import type { Timetable } from '../table/timetable';
+import type { Preference } from '../table/preference';
+import { branch, widestCut, type Cut } from '../timing/timing';
 import { narrow, openWindows } from './windows';
 
 /** Groups of more steps take too long. */

@@ -1,8 +1,10 @@
 import { groupCost } from '../table/cost';
 import { insertGroup, type InsertOptions } from './place-steps';
-import { FREE, pickupsOf, type Group } from '../model/model';
+import { pickupsOf, type Group } from '../model/model';
 import type { GroupRecord } from '../table/records';
-import type { Preference, Timetable } from '../table/timetable';
+import type { Timetable } from '../table/timetable';
+import type { Preference } from '../table/preference';
+import { takeRoutes } from './fixed-steps';
 
 /** How the choices that no rule fixes are made. */
 export interface Taste {
@@ -15,7 +17,6 @@ export interface Taste {
 }
 
 const LATE_PROBES = 5;
-const MOST_COMBINATIONS = 12;
 
 /**
  * Gives a group its place: on time if any of its routes allows it, else as little late as can be found, else
@@ -38,21 +39,6 @@ export function planGroup(table: Timetable, group: Group, taste: Taste): boolean
     table.leftOut[out] = 1;
     for (const s of group.steps) if (table.model.steps[s]!.order === out) table.remove(s);
   }
-}
-
-/** All combinations of the group's routes that agree with what is done, running or pinned; at most a dozen. */
-export function combinations(table: Timetable, group: Group): number[][] {
-  const { model } = table;
-  let all: number[][] = [[]];
-  for (const route of group.routes) {
-    const settled = group.steps
-      .map((s) => model.steps[s]!)
-      .find((s) => s.fixed !== FREE && s.route === route && (s.order < 0 || table.leftOut[s.order] === 0));
-    const choices = settled ? [settled.choice] : model.problem.routes[route]!.choices.map((_, i) => i);
-    all = all.flatMap((combination) => choices.map((choice) => [...combination, choice]));
-    if (all.length > MOST_COMBINATIONS) all = all.slice(0, MOST_COMBINATIONS);
-  }
-  return all;
 }
 
 function bestOverRoutes(table: Timetable, group: Group, taste: Taste): { best: GroupRecord | null; failed: number } {
@@ -124,24 +110,6 @@ function collectStarts(table: Timetable, group: Group): Map<number, number> {
   for (const s of group.steps)
     if (table.model.steps[s]!.work === 'collect' && table.placed[s]) starts.set(s, table.start[s]!);
   return starts;
-}
-
-/** Takes the choices, with the fixed steps that exist under them standing. False if one of them does not fit. */
-export function takeRoutes(table: Timetable, group: Group, choices: number[], prefer: Preference): boolean {
-  group.routes.forEach((route, i) => (table.choice[route] = choices[i]!));
-  for (const s of group.steps) if (table.placed[s] && !table.exists(s)) table.remove(s);
-  return seatFixed(table, group, prefer) < 0;
-}
-
-/** Puts every fixed step of a group that exists where the problem says. Returns the first that does not fit, or −1. */
-export function seatFixed(table: Timetable, group: Group, prefer: Preference): number {
-  for (const s of group.steps) {
-    if (table.model.steps[s]!.fixed === FREE || table.placed[s] || !table.exists(s)) continue;
-    if (table.placeFixed(s, prefer)) continue;
-    if (table.placed[s]) table.remove(s);
-    return s;
-  }
-  return -1;
 }
 
 /** Puts a group that is out of the timetable where it was recorded, on the routes it took there. */

@@ -1,7 +1,9 @@
 import { FREE, type Group } from '../model/model';
 import { placeStep, type Direction, type Slot } from './slot';
-import type { Preference, Timetable } from '../table/timetable';
-import { currentWindows, narrow, narrowFrom, pull, type Windows } from './windows';
+import type { Timetable } from '../table/timetable';
+import type { Preference } from '../table/preference';
+import { currentWindows, narrow, narrowFrom, pull } from './windows';
+import type { Windows } from '../table/start-windows';
 
 export interface InsertOptions {
   direction: Direction;

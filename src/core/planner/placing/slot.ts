@@ -1,5 +1,6 @@
 import type { StepModel } from '../model/model';
-import type { Timetable, Preference } from '../table/timetable';
+import type { Timetable } from '../table/timetable';
+import type { Preference } from '../table/preference';
 
 /** Which way a search looks: towards the pickup (late, fresh) or towards now (early, safe). */
 export type Direction = 'latest' | 'earliest';

@@ -1,10 +1,13 @@
 import { compile, FREE, type Group } from '../model/model';
 import { seededRandom } from '../search/random';
-import { plainPreference, search, seatedTimetable } from '../search/search';
+import { search } from '../search/search';
+import { seatedTimetable } from './fixed-steps';
+import { plainPreference } from '../table/preference';
 import { placeStep } from './slot';
 import { generateProblem } from '../testing/generate';
 import type { Timetable } from '../table/timetable';
-import { currentWindows, narrow, narrowFrom, newWindows, openWindows, pull, roomOf } from './windows';
+import { currentWindows, narrow, narrowFrom, openWindows, pull, roomOf } from './windows';
+import { newWindows } from '../table/start-windows';
 
 /** A kitchen with nothing in it but its facts, and the outer windows of one of its groups. */
 function emptyKitchen(seed: number, facts = false) {

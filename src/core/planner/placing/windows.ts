@@ -1,16 +1,7 @@
 import { FREE, type Group } from '../model/model';
 import type { Direction } from './slot';
 import type { Timetable } from '../table/timetable';
-
-/** Earliest and latest start of every step, by index of the step; only the entries of one group are read. */
-export interface Windows {
-  low: Float64Array;
-  high: Float64Array;
-}
-
-export function newWindows(steps: number): Windows {
-  return { low: new Float64Array(steps), high: new Float64Array(steps) };
-}
+import type { Windows } from '../table/start-windows';
 
 /** The windows of a group before anything is narrowed: a free step from its earliest to the horizon, a fixed one where it is. */
 export function openWindows({ model }: Timetable, group: Group, { low, high }: Windows): void {

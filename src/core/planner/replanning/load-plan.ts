@@ -1,8 +1,8 @@
 import { pickupsOf, type Group, type Model } from '../model/model';
 import { insertGroup } from '../placing/place-steps';
 import type { Plan, PlannedStep } from '../../planning-format/plan';
-import { plainPreference } from '../search/search';
-import type { Preference, Timetable } from '../table/timetable';
+import { plainPreference, type Preference } from '../table/preference';
+import type { Timetable } from '../table/timetable';
 
 /** Where an earlier plan had things, by index of today's problem. Steps it did not know are null. */
 export interface EarlierPlan {

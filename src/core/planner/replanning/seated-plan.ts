@@ -1,9 +1,10 @@
 import { readEarlier, standAsBefore, takeEarlierRoutes, type EarlierPlan } from './load-plan';
 import { compile, type Group, type Model } from '../model/model';
 import type { Plan } from '../../planning-format/plan';
-import { combinations, type Taste } from '../placing/place-group';
+import type { Taste } from '../placing/place-group';
+import { combinations } from '../placing/routes';
 import type { Problem } from '../../planning-format/problem';
-import { seatedTimetable } from '../search/search';
+import { seatedTimetable } from '../placing/fixed-steps';
 import type { Timetable } from '../table/timetable';
 
 /** A plan on a timetable of its own, to try things on. */

@@ -7,8 +7,9 @@ import { shuffle, sum, type Random } from './random';
 import { noisyPreference, replant, type Least } from './place-again';
 import { reseat, stepsToReseat } from './move-steps';
 import { COST_OF_LATE_MINUTE } from '../../planning-format/plan';
-import type { SearchOptions } from './search';
-import type { Preference, Timetable } from '../table/timetable';
+import type { SearchOptions } from './search-options';
+import type { Timetable } from '../table/timetable';
+import type { Preference } from '../table/preference';
 
 /** Share of the rounds that move single steps instead of whole groups. */
 const STEP_ROUNDS = 0.3;

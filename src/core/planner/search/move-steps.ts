@@ -2,7 +2,8 @@ import { FREE, type Group } from '../model/model';
 import { polish } from './polish';
 import type { Random } from './random';
 import { placeStep } from '../placing/slot';
-import type { Preference, Timetable } from '../table/timetable';
+import type { Timetable } from '../table/timetable';
+import type { Preference } from '../table/preference';
 import { currentWindows, narrow, narrowFrom, openWindows } from '../placing/windows';
 
 /** At most so many steps leave together. */

@@ -1,12 +1,15 @@
 import { groupAgeing, groupCost } from '../table/cost';
 import { insertGroup } from '../placing/place-steps';
 import { pickupsOf, type Group } from '../model/model';
-import { combinations, planGroup, takeRoutes, type Taste } from '../placing/place-group';
+import { planGroup, type Taste } from '../placing/place-group';
+import { takeRoutes } from '../placing/fixed-steps';
+import { combinations } from '../placing/routes';
 import { plantBest } from '../placing/place-cheapest';
 import { COST_OF_LEAVING_OUT } from '../../planning-format/plan';
 import { polish } from './polish';
 import { shuffle, sum, type Random } from './random';
-import type { Preference, Timetable } from '../table/timetable';
+import type { Timetable } from '../table/timetable';
+import type { Preference } from '../table/preference';
 
 /**
  * Shares of the groups that are planted where they cost least, with one step brought forward, or forwards from some hour; the

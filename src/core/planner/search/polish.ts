@@ -1,7 +1,8 @@
 import { groupCost } from '../table/cost';
 import { FREE, type Group } from '../model/model';
 import { placeStep, type Direction } from '../placing/slot';
-import type { Preference, Timetable } from '../table/timetable';
+import type { Timetable } from '../table/timetable';
+import type { Preference } from '../table/preference';
 import { roomOf } from '../placing/windows';
 
 /** Passes over a group before it is left as it is. */

@@ -3,30 +3,18 @@ import { groupCost } from '../table/cost';
 import { improve } from './improve';
 import { improveShop } from '../shop/improve-shop';
 import type { Group, Model } from '../model/model';
-import { combinations, planGroup, seatFixed, type Taste } from '../placing/place-group';
+import { planGroup, type Taste } from '../placing/place-group';
+import { combinations } from '../placing/routes';
 import { plantBestRoute } from '../placing/place-cheapest';
 import { seededRandom, type Random } from './random';
 import { shopOf } from '../shop/shop';
-import { Timetable, type Preference } from '../table/timetable';
-
-export interface SearchOptions {
-  seed: number;
-  /** Asked often; the search ends at the next good moment after it says true. */
-  stop: () => boolean;
-  /** Rounds of improvement at most. With the same seed and rounds the plan is the same. */
-  rounds?: number;
-  /** Told the best cost whenever it falls. */
-  progress?: (cost: number) => void;
-}
+import { Timetable } from '../table/timetable';
+import { plainPreference } from '../table/preference';
+import type { SearchOptions } from './search-options';
+import { seatedTimetable } from '../placing/fixed-steps';
 
 /** A timetable with every group in it, or the step without which no plan exists. */
 export type Searched = { ok: true; table: Timetable; cost: number } | { ok: false; impossible: number };
-
-/** The plain taste: people with the fewest skills first, so that specialists stay free; items in their order. */
-export function plainPreference(model: Model): Preference {
-  const skills = model.problem.people.map((p) => p.skills.length);
-  return { person: (_, p) => skills[p]!, item: (_, i) => i };
-}
 
 /**
  * Builds a first plan group by group under several priority rules, keeps the best, then improves it by
@@ -54,24 +42,6 @@ export function search(model: Model, options: SearchOptions): Searched {
   const shop = shopOf(model);
   if (shop) return { ok: true, ...improveShop(best.table, shop, plain.prefer, random, lowerBound(model), options) };
   return { ok: true, ...improve(best.table, plain.prefer, random, options) };
-}
-
-/** An empty timetable with all that is done, running or pinned in it. Orders whose pinned steps clash are left out. */
-export function seatedTimetable(model: Model, prefer: Preference): { table: Timetable; impossible: number } {
-  const table = new Timetable(model);
-  for (const group of model.groups) {
-    const [first] = combinations(table, group);
-    group.routes.forEach((route, i) => (table.choice[route] = first![i]!));
-    for (;;) {
-      const clash = seatFixed(table, group, prefer);
-      if (clash < 0) break;
-      const order = model.steps[clash]!.order;
-      if (order < 0) return { table, impossible: clash };
-      table.leftOut[order] = 1;
-      for (const s of group.steps) if (model.steps[s]!.order === order) table.remove(s);
-    }
-  }
-  return { table, impossible: -1 };
 }
 
 function construct(model: Model, sequence: Group[], plain: Taste, plant: typeof planGroup): Searched {

@@ -1,9 +1,10 @@
 import { groupCost } from '../table/cost';
 import type { Random } from '../search/random';
-import type { SearchOptions } from '../search/search';
+import type { SearchOptions } from '../search/search-options';
 import type { Shop } from './shop';
 import { ShopSearch } from './shop-search';
-import type { Preference, Timetable } from '../table/timetable';
+import type { Timetable } from '../table/timetable';
+import type { Preference } from '../table/preference';
 
 /** Moves that count as one round. */
 const MOVES = 200;

@@ -1,4 +1,4 @@
-import type { Span } from '../../planning-format/problem';
+import type { Span } from '../../time/spans';
 
 /** Far before and far after anything a problem can say. */
 const LONG_AGO = -1e9;

@@ -3,15 +3,10 @@ import { LoadProfile } from './load-profile';
 import { FACT, FREE, type Group, type HoldModel, type Model, type WaitModel } from '../model/model';
 import { OvenLoads } from './oven-loads';
 import type { GroupRecord, StepRecord } from './records';
-import { newWindows, type Windows } from '../placing/windows';
+import { newWindows, type Windows } from './start-windows';
+import type { Preference } from './preference';
 
 const NOBODY: number[] = [];
-
-/** Which of several people or items a step should rather get: the lower, the better. */
-export interface Preference {
-  person(step: number, person: number): number;
-  item(step: number, item: number): number;
-}
 
 /**
  * The state of a plan while it is being made: who and what is busy when, and where every step stands.

@@ -1,4 +1,5 @@
-import type { Problem, Span, Step, Wait } from '../../planning-format/problem';
+import type { Problem, Step, Wait } from '../../planning-format/problem';
+import type { Span } from '../../time/spans';
 import { seededRandom, type Random } from '../search/random';
 
 export interface GenerateOptions {

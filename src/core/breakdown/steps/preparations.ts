@@ -1,7 +1,7 @@
-import type { Formula, FormulaStep, Ingredient } from '../formula/formula';
-import { formName } from '../shape/form';
-import type { Load } from './amount';
-import type { Coefficients } from './coefficients';
+import type { Formula, FormulaStep, Ingredient } from '../../formula/formula';
+import { formName } from '../../shape/form';
+import type { Load } from '../amounts/amount';
+import type { Coefficients } from '../figures/coefficients';
 
 export const PREPARATION_KINDS = ['take out', 'chill', 'line', 'soak', 'heat'] as const;
 export type PreparationKind = (typeof PREPARATION_KINDS)[number];

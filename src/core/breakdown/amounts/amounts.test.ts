@@ -1,9 +1,9 @@
-import type { Formula } from '../formula/formula';
-import type { AmountRule, Build } from './build';
-import { batterGrams } from '../shape/batter';
+import type { Formula } from '../../formula/formula';
+import type { AmountRule, Build } from '../build';
+import { batterGrams } from '../../shape/batter';
 import { amountOf } from './amounts';
 import { cakeName, cakeOf } from './cake';
-import { startingCoefficients as coefficients } from './starting-figures';
+import { startingCoefficients as coefficients } from '../figures/starting-figures';
 
 const formula = { density: 0.95, loss: 0.1, batter: 'butter' } as Formula;
 const plain = { layers: 4, layerHeight: 24, finish: 6, portion: 'party' } as Build;

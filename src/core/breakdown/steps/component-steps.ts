@@ -1,12 +1,13 @@
-import type { FormulaStep } from '../formula/formula';
-import { belongs, chosen, type Choices } from '../formula/schools';
-import { bakingRounds } from '../shape/batter';
-import { formName } from '../shape/form';
-import type { Hold, Wait } from '../planning-format/problem';
-import type { Load } from './amount';
-import type { BrokenStep, Kitchen } from './breakdown';
-import type { Build } from './build';
-import type { Component } from './component';
+import type { FormulaStep } from '../../formula/formula';
+import { belongs, chosen, type Choices } from '../../formula/schools';
+import { bakingRounds } from '../../shape/batter';
+import { formName } from '../../shape/form';
+import type { Hold, Wait } from '../../planning-format/problem';
+import type { Load } from '../amounts/amount';
+import type { BrokenStep } from './cake-step';
+import type { Kitchen } from '../kitchen';
+import type { Build } from '../build';
+import type { Component } from '../amounts/component';
 import { preparationsOf } from './preparations';
 import { grams } from './words';
 

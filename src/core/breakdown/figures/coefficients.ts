@@ -1,12 +1,12 @@
-import type { EggShares } from '../formula/eggs';
-import type { Batter } from '../formula/formula';
-import type { Chocolate, GanacheUse } from '../formula/ganache';
-import type { SheetGrade } from '../formula/gelatine';
-import type { Yeast } from '../formula/yeast';
-import type { TimeConstant } from '../records/cooling';
-import type { CuttingFigures } from '../shape/cutting-scheme';
-import type { PortionSettings } from '../shape/portions';
-import type { StandFigures } from '../shape/stand';
+import type { EggShares } from '../../formula/eggs';
+import type { Batter } from '../../formula/formula';
+import type { Chocolate, GanacheUse } from '../../formula/ganache';
+import type { SheetGrade } from '../../formula/gelatine';
+import type { Yeast } from '../../formula/yeast';
+import type { TimeConstant } from '../../records/cooling';
+import type { CuttingFigures } from '../../shape/cutting-scheme';
+import type { PortionSettings } from '../../shape/portions';
+import type { StandFigures } from '../../shape/stand';
 
 /** The figures that each kitchen edits. Lengths in mm, densities in g/ml, shares as fractions, times in minutes. */
 export interface Coefficients {

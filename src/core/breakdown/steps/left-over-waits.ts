@@ -1,8 +1,8 @@
-import type { Wait } from '../planning-format/problem';
-import type { Build } from './build';
-import type { Component } from './component';
-import type { Drawn } from './left-overs';
-import type { BrokenStep } from './breakdown';
+import type { Wait } from '../../planning-format/problem';
+import type { Build } from '../build';
+import type { Component } from '../amounts/component';
+import type { Drawn } from '../amounts/left-overs';
+import type { BrokenStep } from './cake-step';
 
 /** A by-product keeps at most this long before it is worked on. Minutes. */
 const LEFT_OVER_KEEPS = 2 * 1440;

@@ -1,14 +1,14 @@
 import type { Coefficients } from './coefficients';
-import { EGG_SHARES } from '../formula/eggs';
-import { CHOCOLATE_FACTORS, GANACHE_RATIOS } from '../formula/ganache';
-import { SHEET_GRADES } from '../formula/gelatine';
-import { YEAST } from '../formula/yeast';
-import { FAN_OFFSET } from '../measure/temperature';
-import { COOLING } from '../records/cooling';
-import { CUTTING } from '../shape/cutting-scheme';
-import { NOZZLES } from '../shape/piping';
-import { STAND } from '../shape/stand';
-import { BAKE_SPREAD } from '../shape/tin-swap';
+import { EGG_SHARES } from '../../formula/eggs';
+import { CHOCOLATE_FACTORS, GANACHE_RATIOS } from '../../formula/ganache';
+import { SHEET_GRADES } from '../../formula/gelatine';
+import { YEAST } from '../../formula/yeast';
+import { FAN_OFFSET } from '../../measure/temperature';
+import { COOLING } from '../../records/cooling';
+import { CUTTING } from '../../shape/cutting-scheme';
+import { NOZZLES } from '../../shape/piping';
+import { STAND } from '../../shape/stand';
+import { BAKE_SPREAD } from '../../shape/tin-swap';
 
 /** Starting values of the kitchen's figures, common practice, for each kitchen to edit. */
 export const startingCoefficients: Coefficients = {

@@ -1,4 +1,4 @@
-import { showQuantity } from '../measure/show-quantity';
+import { showQuantity } from '../../measure/show-quantity';
 
 /** Grams as the scale shows them, with a thin space at the thousands: "1 480 g". */
 export const grams = (value: number): string => showQuantity(value, 'mass');

@@ -1,4 +1,4 @@
-import { ALLERGENS, type Allergen, type ByProduct, type Formula, type Ingredient } from '../formula/formula';
+import { ALLERGENS, type Allergen, type ByProduct, type Formula, type Ingredient } from '../../formula/formula';
 import type { Component } from './component';
 
 /** A by-product of one component, and where it goes. `used` and `left` add up to `grams`. */

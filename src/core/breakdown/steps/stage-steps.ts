@@ -1,9 +1,11 @@
-import type { Hold, Wait } from '../planning-format/problem';
-import { formName } from '../shape/form';
-import { collectId, type BrokenStep, type Kitchen } from './breakdown';
-import { HAND_OVER, type Build } from './build';
-import type { Cake } from './cake';
-import type { Component } from './component';
+import type { Hold, Wait } from '../../planning-format/problem';
+import { formName } from '../../shape/form';
+import { collectId } from '../../ids/ids';
+import type { BrokenStep } from './cake-step';
+import type { Kitchen } from '../kitchen';
+import { HAND_OVER, type Build } from '../build';
+import type { Cake } from '../amounts/cake';
+import type { Component } from '../amounts/component';
 import { grams } from './words';
 
 /** The work on the cake as a whole, from the first assembly to the hand-over. */

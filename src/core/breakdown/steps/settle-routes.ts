@@ -1,6 +1,6 @@
-import type { Choices } from '../formula/schools';
-import type { Breakdown } from './breakdown';
-import type { Build } from './build';
+import type { Choices } from '../../formula/schools';
+import type { Breakdown } from '../breakdown';
+import type { Build } from '../build';
 
 /** Routes that the order has settled for itself: the other choices leave the problem. */
 export function settleRoutes(order: string, build: Build, choices: Choices, broken: Breakdown): Breakdown {

@@ -1,7 +1,7 @@
-import { portions } from '../shape/portions';
-import { formName, type Form } from '../shape/form';
-import type { Build } from './build';
-import type { Coefficients } from './coefficients';
+import { portions } from '../../shape/portions';
+import { formName, type Form } from '../../shape/form';
+import type { Build } from '../build';
+import type { Coefficients } from '../figures/coefficients';
 
 /** The cake that an order asks for, in its geometry. mm. */
 export interface Cake {

@@ -1,5 +1,5 @@
-import type { ByProduct } from '../formula/formula';
-import type { Form } from '../shape/form';
+import type { ByProduct } from '../../formula/formula';
+import type { Form } from '../../shape/form';
 
 /** Tins of one size that bake together. */
 export interface Load {

@@ -1,5 +1,5 @@
-import { DateTime } from 'luxon';
-import type { Span } from '../planning-format/problem';
+import type { Span } from './spans';
+import { type Clock, minuteOf, timeOf } from './clock';
 
 /** Wall-clock working times of one weekday, 1 (Monday) to 7, as "06:00". */
 export interface WeeklyShift {
@@ -8,25 +8,6 @@ export interface WeeklyShift {
   end: string;
   /** Cut out of the shift. */
   breaks: { start: string; end: string }[];
-}
-
-/** A wall clock: minute 0 and the zone that tells what time it shows. */
-export interface Clock {
-  /** ISO instant of minute 0. */
-  origin: string;
-  /** IANA zone, as "Europe/London". */
-  zone: string;
-}
-
-/** Minutes after the origin of an instant, rounded down. */
-export function minuteOf(instant: string | Date, clock: Clock): number {
-  const time = instant instanceof Date ? instant.getTime() : Date.parse(instant);
-  return Math.floor((time - Date.parse(clock.origin)) / 60_000);
-}
-
-/** The instant of a minute, in the kitchen's zone. */
-export function timeOf(minute: number, clock: Clock): DateTime<true> {
-  return DateTime.fromISO(clock.origin, { zone: clock.zone }).plus({ minutes: minute }) as DateTime<true>;
 }
 
 /**

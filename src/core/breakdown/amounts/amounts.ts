@@ -1,13 +1,13 @@
-import type { Batter, Formula } from '../formula/formula';
-import { batterGrams } from '../shape/batter';
-import { discsPerSheet } from '../shape/cutting-plan';
-import { formName, perimeter, sideArea, span, topArea, volume, type Form } from '../shape/form';
-import { borderGrams, rosetteCount } from '../shape/piping';
-import { pasteDisc } from '../shape/stand';
+import type { Batter, Formula } from '../../formula/formula';
+import { batterGrams } from '../../shape/batter';
+import { discsPerSheet } from '../../shape/cutting-plan';
+import { formName, perimeter, sideArea, span, topArea, volume, type Form } from '../../shape/form';
+import { borderGrams, rosetteCount } from '../../shape/piping';
+import { pasteDisc } from '../../shape/stand';
 import { amount, IN_THE_BOWL, type Amount, type Load, type Portion } from './amount';
-import type { AmountRule } from './build';
+import type { AmountRule } from '../build';
 import type { Cake } from './cake';
-import type { Coefficients } from './coefficients';
+import type { Coefficients } from '../figures/coefficients';
 
 const cm2 = (mm2: number) => `${Math.round(mm2 / 100)} cm²`;
 const percent = (share: number) => `${Math.round(share * 100)} %`;

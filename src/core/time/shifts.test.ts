@@ -1,4 +1,5 @@
-import { minuteOf, shiftSpans, timeOf } from './calendars';
+import { shiftSpans } from './shifts';
+import { minuteOf, timeOf } from './clock';
 import { TeamCalendar } from './team-calendar';
 
 const weekly = [{ weekday: 7, start: '01:00', end: '06:00', breaks: [{ start: '04:00', end: '04:30' }] }];

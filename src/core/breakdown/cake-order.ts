@@ -1,0 +1,18 @@
+import type { Choices } from '../formula/schools';
+import type { Form } from '../shape/form';
+import type { Build } from './build';
+
+/** An order as the breakdown reads it. */
+export interface CakeOrder {
+  id: string;
+  build: Build;
+  tiers: Form[];
+  /** Roles of optional components that are left out. */
+  without?: string[];
+  /** Another formula for a role. */
+  swaps?: Readonly<Record<string, string>>;
+  /** Amounts set by hand, g by role. */
+  overrides?: Readonly<Record<string, number>>;
+  /** Schools and routes that this order has settled for itself. */
+  choices?: Choices;
+}

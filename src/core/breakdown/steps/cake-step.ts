@@ -1,0 +1,18 @@
+import type { Check, Reminder } from '../../formula/formula';
+import type { Step } from '../../planning-format/problem';
+import type { Preparation } from './preparations';
+
+/** A planner's step with what the bench needs to know. */
+export interface BrokenStep extends Step {
+  /** Role of the component; null for work on the whole cake. */
+  role: string | null;
+  how: string;
+  sign: string | null;
+  caution: string | null;
+  /** "848 g into 2 tins round 20 cm" */
+  amount: string | null;
+  /** What must hold before the next step begins. */
+  check: Check | null;
+  reminders: Reminder[];
+  preparations: Preparation[];
+}

@@ -1,0 +1,13 @@
+import type { Model } from '../model/model';
+
+/** Which of several people or items a step should rather get: the lower, the better. */
+export interface Preference {
+  person(step: number, person: number): number;
+  item(step: number, item: number): number;
+}
+
+/** The plain taste: people with the fewest skills first, so that specialists stay free; items in their order. */
+export function plainPreference(model: Model): Preference {
+  const skills = model.problem.people.map((p) => p.skills.length);
+  return { person: (_, p) => skills[p]!, item: (_, i) => i };
+}

@@ -1,0 +1,221 @@
+import type { Check } from '../../core/formula/formula';
+import type { BrokenStep } from '../../core/breakdown/steps/cake-step';
+import type { StepState } from '../../core/floor/floor-state';
+import { timeOf } from '../../core/time/clock';
+import type { PlannedStep } from '../../core/planning-format/plan';
+import type { Wait } from '../../core/planning-format/problem';
+import type { PlanRow } from '../../data/repositories/plans';
+import { brokenSteps, componentOf, servedBy, type Situation } from '../plan/planning';
+import type { Place } from '../wall/ladder-view';
+
+export interface BenchStep {
+  step: string;
+  order: string;
+  name: string;
+  component: string | null;
+  start: number;
+  end: number;
+  day: string;
+  amount: string | null;
+  how: string;
+  sign: string | null;
+  caution: string | null;
+  /** What must hold before it is done; asked when it is finished. */
+  check: Check | null;
+  /** What is to be said now or next, while it runs. */
+  reminders: { at: number; text: string }[];
+  /** What has to be seen to before it begins. */
+  prepare: { at: number; text: string }[];
+  with: string[];
+  running: { since: number; look: number; due: number } | null;
+  /** What has to be done before it can begin; null when it can. */
+  blocked: string | null;
+  /** Until when a wait should go on; the sign decides, so it may begin all the same. */
+  early: string | null;
+  /** "no break: at once into “Bake”" */
+  hurry: string | null;
+}
+
+export interface AloneView {
+  step: string;
+  title: string;
+  detail: string;
+  place: Place;
+  celsius: number | null;
+  /** What must hold before it comes out; asked then. */
+  check: Check | null;
+  /** Said while it runs: "Turn the tins." */
+  reminders: { at: number; text: string }[];
+  /** When it comes out, or should go in. */
+  at: number;
+  running: boolean;
+}
+
+/** A wait that must end within this many minutes is one unbroken run with what comes next. */
+const UNBROKEN = 15;
+
+const SHOWN_ALONE = 6;
+
+/** What is meant to start by itself is shown this long ahead. Minutes. */
+const SOON = 120;
+
+/** At most this many times is a repeated reminder listed. */
+const MOST_REPEATS = 12;
+
+/** Reminders of a running step as minutes of the clock, those that repeat as often as it runs. */
+function dueReminders(s: BrokenStep, state: StepState, end: number): { at: number; text: string }[] {
+  return s.reminders
+    .flatMap((r) => {
+      const first = state.start + r.after;
+      const times = r.every ? Math.min(MOST_REPEATS, 1 + Math.max(0, Math.floor((end - first) / r.every))) : 1;
+      return Array.from({ length: times }, (_, i) => ({ at: first + i * (r.every ?? 0), text: r.text }));
+    })
+    .sort((a, b) => a.at - b.at);
+}
+
+/** Reads the plan for the bench. */
+export class Bench {
+  private readonly steps = new Map<string, BrokenStep>();
+  private readonly planned: Map<string, PlannedStep>;
+  private readonly items: Map<string, string>;
+  private readonly waits: Wait[];
+
+  constructor(
+    private readonly situation: Situation,
+    plan: PlanRow,
+  ) {
+    for (const s of brokenSteps(situation)) this.steps.set(s.id, s);
+    this.planned = new Map(plan.plan.steps.map((s) => [s.id, s]));
+    this.items = new Map(situation.kitchen.rows.equipment.map((e) => [e.id, e.name]));
+    this.waits = plan.problem.waits.filter(
+      (w) =>
+        this.planned.has(w.from) &&
+        this.planned.has(w.to) &&
+        (!w.when || plan.plan.routes[w.when.route] === w.when.choice),
+    );
+  }
+
+  broken(id: string): BrokenStep | undefined {
+    return this.steps.get(id);
+  }
+
+  private title(id: string): string {
+    return servedBy(id, this.situation)
+      .map((o) => o.title)
+      .join(' + ');
+  }
+
+  private component(s: BrokenStep): string | null {
+    return componentOf(s, this.situation)?.label ?? null;
+  }
+
+  /** The first thing before a step that is not done. */
+  private blockedBy(id: string): string | null {
+    const { states } = this.situation;
+    for (const w of this.waits) {
+      if (w.to !== id) continue;
+      const before = states.get(w.from);
+      if (before?.state !== 'done')
+        return `after “${this.steps.get(w.from)?.name ?? ''}”, which is ${before ? 'under way' : 'not done yet'}`;
+    }
+    return null;
+  }
+
+  /** The wait before a step that goes on longest, if it is not over. */
+  private waitsFor(id: string): string | null {
+    const { states, minute, kitchen } = this.situation;
+    let last: { until: number; why: string } | null = null;
+    for (const w of this.waits) {
+      const end = w.to === id ? states.get(w.from)?.end : undefined;
+      if (typeof end === 'number' && end + w.min > Math.max(minute, last?.until ?? 0))
+        last = { until: end + w.min, why: w.why };
+    }
+    return last && `${timeOf(last.until, kitchen.clock).toFormat('ccc HH:mm')}${last.why ? `: ${last.why}` : ''}`;
+  }
+
+  step(at: PlannedStep): BenchStep {
+    const s = this.steps.get(at.id)!;
+    const state = this.situation.states.get(at.id);
+    const next = this.waits.find((w) => w.from === at.id && w.max !== null && w.max <= UNBROKEN);
+    return {
+      step: at.id,
+      order: this.title(at.id),
+      name: s.name,
+      component: this.component(s),
+      start: at.start,
+      end: at.end,
+      day: timeOf(at.start, this.situation.kitchen.clock).toFormat('ccc d LLL'),
+      ...{ amount: s.amount, how: s.how, sign: s.sign, caution: s.caution, check: s.check },
+      reminders: state?.state === 'running' ? dueReminders(s, state, at.end) : [],
+      prepare: state ? [] : s.preparations.map((p) => ({ at: at.start - p.before, text: p.text })),
+      with: at.equipment.map((e) => this.items.get(e) ?? e),
+      running:
+        state?.state === 'running'
+          ? {
+              since: state.start,
+              look: state.start + s.minutes.low,
+              due: state.start + s.minutes.likely + state.extended,
+            }
+          : null,
+      blocked: state ? null : this.blockedBy(at.id),
+      early: state ? null : this.waitsFor(at.id),
+      hurry: next ? `No break: within ${next.max} min on to “${this.steps.get(next.to)?.name ?? ''}”` : null,
+    };
+  }
+
+  /** Ovens and machines that run, and cold waits under way, the next to end first. */
+  alone(): AloneView[] {
+    const { states, minute } = this.situation;
+    const list: AloneView[] = [];
+    for (const [id, at] of this.planned) {
+      const s = this.steps.get(id);
+      if (!s || s.work === 'hands' || states.get(id)?.state !== 'running') continue;
+      list.push({ ...this.machine(s, at), at: at.end, running: true });
+    }
+    for (const w of this.waits) {
+      const from = states.get(w.from);
+      if (!w.place || from?.state !== 'done' || states.has(w.to)) continue;
+      const until = from.end! + w.min;
+      if (until <= minute) continue;
+      const place: Place = w.place === 'freezer' || w.place === 'dry box' ? w.place : 'fridge';
+      list.push({
+        step: w.to,
+        title: this.title(w.from),
+        detail: `${w.place}: ${w.why}`,
+        place,
+        celsius: null,
+        ...{ check: null, reminders: [] },
+        at: until,
+        running: false,
+      });
+    }
+    return list.sort((a, b) => Number(b.running) - Number(a.running) || a.at - b.at).slice(0, SHOWN_ALONE);
+  }
+
+  /** Ovens and machines whose turn has come, or comes soon. */
+  toStart(): AloneView[] {
+    const { states, minute } = this.situation;
+    const list: AloneView[] = [];
+    for (const [id, at] of this.planned) {
+      const s = this.steps.get(id);
+      if (!s || s.work === 'hands' || s.work === 'collect' || states.has(id) || at.start > minute + SOON) continue;
+      if (this.blockedBy(id) !== null || this.waitsFor(id) !== null) continue;
+      list.push({ ...this.machine(s, at), at: at.start, running: false });
+    }
+    return list.sort((a, b) => a.at - b.at).slice(0, SHOWN_ALONE);
+  }
+
+  private machine(s: BrokenStep, at: PlannedStep) {
+    const item = at.equipment.map((e) => this.items.get(e) ?? e).join(', ');
+    const state = this.situation.states.get(s.id);
+    return {
+      step: s.id,
+      title: this.title(s.id),
+      detail: `${s.name}${item ? `, ${item}` : ''}${s.sign ? ` · ${s.sign}` : ''}`,
+      place: (s.work === 'oven' ? 'oven' : 'machine') as Place,
+      celsius: s.oven?.celsius ?? null,
+      check: s.check,
+      reminders: state?.state === 'running' ? dueReminders(s, state, at.end) : [],
+    };
+  }
+}

@@ -1,0 +1,70 @@
+import type { Span } from '../../core/time/spans';
+import type { PlanRow } from '../../data/repositories/plans';
+import { servedBy, type Situation } from '../plan/planning';
+import { type Placed, taken } from './ladder-view';
+
+export interface HandView {
+  id: string;
+  name: string;
+  initials: string;
+  shifts: Span[];
+  jobs: { step: string; name: string; start: number; end: number }[];
+}
+
+export interface OvenView {
+  id: string;
+  name: string;
+  slots: number;
+  loads: { step: string; name: string; start: number; end: number; celsius: number; units: number }[];
+}
+
+/** Shelves used against shelves there are; `used[i]` holds from `times[i]` to the next. */
+export interface StoreView {
+  kind: string;
+  shelves: number;
+  times: number[];
+  used: number[];
+}
+
+export function ovensOf(situation: Situation, plan: PlanRow, placed: Placed): OvenView[] {
+  return situation.kitchen.rows.equipment
+    .filter((e) => e.kind === 'oven')
+    .map((e) => ({
+      id: e.id,
+      name: e.name,
+      slots: e.units,
+      loads: plan.problem.steps.flatMap((s) => {
+        const at = placed.get(s.id);
+        if (!s.oven || !at?.equipment.includes(e.id)) return [];
+        const name = `${servedBy(s.id, situation)
+          .map((o) => o.title)
+          .join(' + ')}: ${s.name}`;
+        return [{ step: s.id, name, start: at.start, end: at.end, celsius: s.oven.celsius, units: s.oven.units }];
+      }),
+    }));
+}
+
+/** Cold and dry places, with how many of their shelves the plan uses over time. */
+export function storesOf(plan: PlanRow, placed: Placed): StoreView[] {
+  const kinds = ['fridge', 'freezer'];
+  const kindOf = new Map(plan.problem.equipment.map((e) => [e.id, e.kind]));
+  return kinds.map((kind) => {
+    const changes = new Map<number, number>();
+    const change = (t: number, by: number) => changes.set(t, (changes.get(t) ?? 0) + by);
+    const items = new Map(plan.plan.waits.map((w) => [w.id, w.equipment]));
+    for (const w of plan.problem.waits) {
+      const item = items.get(w.id);
+      if (!item || kindOf.get(item) !== kind || !taken(w, plan)) continue;
+      const from = placed.get(w.from)!;
+      const to = placed.get(w.to)!;
+      if (to.start <= from.end) continue;
+      change(from.end, w.units);
+      change(to.start, -w.units);
+    }
+    const times = [...changes.keys()].sort((a, b) => a - b);
+    let level = 0;
+    const used = times.map((t) => (level += changes.get(t)!));
+    const shelves = plan.problem.equipment.filter((e) => e.kind === kind).reduce((sum, e) => sum + e.units, 0);
+    return { kind, shelves, times, used };
+  });
+}
