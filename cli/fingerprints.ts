@@ -2,6 +2,7 @@
  * Records, or compares, the SHA-256 of forty fixed problems and of the plans made of them. See `cli/README.md`.
  * Exit 0: recorded, or nothing differs; 1: something differs, named on standard output; 2: the arguments are wrong.
  */
+import { batchId, orderId, type OrderId } from '../src/core/ids/ids';
 import { createHash } from 'node:crypto';
 import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import { applyBatches } from '../src/core/batching/apply-batches';
@@ -31,7 +32,7 @@ const clock = { origin: '2027-05-17T00:00:00.000+00:00', zone: 'UTC' };
 const MONDAY = 1;
 const team = demoPeople.map((p) => ({ ...p, weekly: demoShifts(p, MONDAY), daysOff: [] }));
 
-const planned = (id: string, name: string, pickup: number, breakdown: Breakdown): PlannedOrder => ({
+const planned = (id: OrderId, name: string, pickup: number, breakdown: Breakdown): PlannedOrder => ({
   ...{ id, name, pickup, weight: 1, breakdown },
 });
 const problemFrom = (orders: PlannedOrder[], shared?: Pick<Breakdown, 'steps' | 'waits' | 'holds'>): Problem =>
@@ -41,8 +42,8 @@ const problemFrom = (orders: PlannedOrder[], shared?: Pick<Breakdown, 'steps' | 
 function buildProblems(): [string, Problem][] {
   return demoBuilds.map((build) => {
     const tiers = formsOfBuild(build, demoLibrary.moulds).slice(-Math.min(build.mostTiers, 2)).reverse();
-    const breakdown = breakDown({ id: 'o1', build, tiers }, demoLibrary);
-    return [`build ${build.id}`, problemFrom([planned('o1', build.name, 4 * 1440 + 840, breakdown)])];
+    const breakdown = breakDown({ id: orderId(1), build, tiers }, demoLibrary);
+    return [`build ${build.id}`, problemFrom([planned(orderId(1), build.name, 4 * 1440 + 840, breakdown)])];
   });
 }
 
@@ -52,7 +53,12 @@ function weekProblem(batched: boolean): Problem {
     const build = demoBuilds.find((b) => b.id === o.build)!;
     const [hour, minute] = o.time.split(':').map(Number);
     const pickup = minuteOf(new Date(Date.UTC(2027, 4, 19 + o.day, hour, minute)), clock);
-    return planned(`o${i + 1}`, o.title, pickup, breakDown({ id: `o${i + 1}`, build, tiers: o.tiers }, demoLibrary));
+    return planned(
+      orderId(i + 1),
+      o.title,
+      pickup,
+      breakDown({ id: orderId(i + 1), build, tiers: o.tiers }, demoLibrary),
+    );
   });
   if (!batched) return problemFrom(orders);
   const proposed = proposeBatches(
@@ -65,7 +71,7 @@ function weekProblem(batched: boolean): Problem {
   );
   const applied = applyBatches(
     new Map(orders.map((o) => [o.id, { name: o.name, breakdown: o.breakdown, choices: {} }])),
-    proposed.map((p, i) => ({ id: `b${i + 1}`, members: p.members })),
+    proposed.map((p, i) => ({ id: batchId(i + 1), members: p.members })),
     demoLibrary,
   );
   return problemFrom(

@@ -10,7 +10,8 @@ const { readRecipeFile, saveFormula } = await import('./formulas/formulas');
 const { loadKitchenSettings, saveKitchen, saveReading } = await import('./kitchen/kitchen-settings');
 const { loadOrder, loadOrderForm } = await import('./orders/order-pages');
 const { changeOrder, takeOrder } = await import('./orders/orders');
-const { batchIdOf, brokenSteps } = await import('./plan/planning');
+const { batchNumberOf } = await import('../core/ids/ids');
+const { brokenSteps } = await import('../core/situation/whose-step');
 const { loadSituation } = await import('./plan/load-situation');
 const { loadPullList, tickLine } = await import('./pull-list/pull-list');
 const { reviewOrder } = await import('./orders/review-order');
@@ -146,11 +147,13 @@ describe('a batch for several orders', () => {
     expect(accepted).toHaveLength(1);
 
     const { situation, plan } = (await loadPlanned())!;
-    const first = plan.plan.steps.filter((s) => !Number.isNaN(batchIdOf(s.id))).sort((a, b) => a.start - b.start)[0]!;
-    const { ladderOf } = await import('./wall/wall-view');
+    const first = plan.plan.steps
+      .filter((s) => !Number.isNaN(batchNumberOf(s.id)))
+      .sort((a, b) => a.start - b.start)[0]!;
+    const { ladderOf } = await import('./wall/ladder-view');
     const placed = new Map(plan.plan.steps.map((s) => [s.id, s]));
     for (const m of wanted.members) {
-      const ladder = ladderOf(Number(m.order.slice(1)), situation, plan, placed);
+      const ladder = ladderOf(Number(m.order.slice(1)), situation, plan);
       expect(ladder.rungs.filter((r) => r.shared).map((r) => r.step)).toContain(first.id);
     }
     const [person] = first.people;

@@ -1,3 +1,4 @@
+import { isOf, keyWithin, partId, waitId, type OrderId, type PartId, type StepId } from '../ids/ids';
 import { componentSteps } from '../breakdown/steps/component-steps';
 import type { Breakdown } from '../breakdown/breakdown';
 import type { Kitchen } from '../breakdown/kitchen';
@@ -20,10 +21,10 @@ export interface BatchableOrder {
  * or whose formula is another by now, are passed over.
  */
 export function applyBatches(
-  orders: ReadonlyMap<string, BatchableOrder>,
+  orders: ReadonlyMap<OrderId, BatchableOrder>,
   batches: Batch[],
   kitchen: Kitchen,
-): { breakdowns: Map<string, Breakdown>; shared: SharedWork } {
+): { breakdowns: Map<OrderId, Breakdown>; shared: SharedWork } {
   const breakdowns = new Map([...orders].map(([id, o]) => [id, o.breakdown]));
   const shared: SharedWork = { steps: [], waits: [], holds: [], components: new Map() };
   for (const batch of batches) {
@@ -37,13 +38,12 @@ export function applyBatches(
     shared.waits.push(...work.waits);
     shared.holds.push(...work.holds);
     for (const { order, component } of members) {
-      const prefix = `${order}.${component.role}.`;
       breakdowns.set(
         order,
         withoutOwn(
           breakdowns.get(order)!,
-          prefix,
-          `${batch.id}.${common.role}.`,
+          partId(order, component.role),
+          partId(batch.id, common.role),
           work.steps.map((s) => s.id),
         ),
       );
@@ -54,8 +54,8 @@ export function applyBatches(
 
 function livingMembers(
   batch: Batch,
-  breakdowns: ReadonlyMap<string, Breakdown>,
-): { order: string; component: Component }[] {
+  breakdowns: ReadonlyMap<OrderId, Breakdown>,
+): { order: OrderId; component: Component }[] {
   const found = batch.members.flatMap(({ order, role }) => {
     const component = breakdowns.get(order)?.components.find((c) => c.role === role);
     return component ? [{ order, component }] : [];
@@ -64,28 +64,25 @@ function livingMembers(
   return found.filter((m) => m.component.formula === formula);
 }
 
-/** The step's key within its component: "mix" of "o1.layers.mix.2". */
-const keyOf = (id: string, prefix: string) => id.slice(prefix.length).replace(/\.\d+$/, '');
-
-function withoutOwn(breakdown: Breakdown, own: string, common: string, commonIds: string[]): Breakdown {
+function withoutOwn(breakdown: Breakdown, own: PartId, common: PartId, commonIds: StepId[]): Breakdown {
   const instead = (id: string) => {
-    if (!id.startsWith(own)) return [id];
-    const key = keyOf(id, own);
-    return commonIds.filter((c) => keyOf(c, common) === key);
+    if (!isOf(id, own)) return [id];
+    const key = keyWithin(id, own);
+    return commonIds.filter((c) => keyWithin(c, common) === key);
   };
   const waits = new Map<string, Wait>();
   for (const w of breakdown.waits) {
-    if (w.from.startsWith(own) && w.to.startsWith(own)) continue;
+    if (isOf(w.from, own) && isOf(w.to, own)) continue;
     for (const from of instead(w.from))
       for (const to of instead(w.to)) {
-        const id = from === w.from && to === w.to ? w.id : `${from}>${to}`;
+        const id = from === w.from && to === w.to ? w.id : waitId(from, to);
         waits.set(id, { ...w, id, from, to });
       }
   }
   return {
     ...breakdown,
-    steps: breakdown.steps.filter((s) => !s.id.startsWith(own)),
+    steps: breakdown.steps.filter((s) => !isOf(s.id, own)),
     waits: [...waits.values()],
-    holds: breakdown.holds.filter((h) => !h.from.startsWith(own)),
+    holds: breakdown.holds.filter((h) => !isOf(h.from, own)),
   };
 }

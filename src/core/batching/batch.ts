@@ -1,16 +1,16 @@
+import { type BatchId, type OrderId } from '../ids/ids';
 import type { Component } from '../breakdown/amounts/component';
 import type { BrokenStep } from '../breakdown/steps/cake-step';
 import type { Hold, Wait } from '../planning-format/problem';
 
 /** One batch that serves components of several orders. */
 export interface Batch {
-  /** Begins the ids of its steps: "b3". */
-  id: string;
+  id: BatchId;
   members: BatchMember[];
 }
 
 export interface BatchMember {
-  order: string;
+  order: OrderId;
   role: string;
 }
 
@@ -20,5 +20,5 @@ export interface SharedWork {
   waits: Wait[];
   holds: Hold[];
   /** Each batch as one component, by the batch's id. */
-  components: Map<string, Component>;
+  components: Map<BatchId, Component>;
 }

@@ -1,3 +1,4 @@
+import { type OrderId, batchId } from '../ids/ids';
 import { componentSteps } from '../breakdown/steps/component-steps';
 import type { Kitchen } from '../breakdown/kitchen';
 import type { Component } from '../breakdown/amounts/component';
@@ -10,7 +11,7 @@ import { mergeComponents } from './merge-components';
 
 /** A component that has not been begun, with the minute at which its order first needs it. */
 export interface Candidate {
-  order: string;
+  order: OrderId;
   name: string;
   component: Component;
   neededAt: number;
@@ -98,7 +99,7 @@ function proposal(cluster: Candidate[], kitchen: Kitchen): BatchProposal {
   const { formula } = first!.component;
   const common = mergeComponents(cluster);
   const hands = (component: Component) => {
-    const { steps } = componentSteps('x', null, component, kitchen, { ...kitchen.choices, ...first!.choices });
+    const { steps } = componentSteps(batchId(0), null, component, kitchen, { ...kitchen.choices, ...first!.choices });
     return steps.filter((s) => s.work === 'hands');
   };
   const minutes = (component: Component) => hands(component).reduce((sum, s) => sum + s.minutes.likely, 0);

@@ -1,3 +1,4 @@
+import { routeId } from '../ids/ids';
 import { componentSteps, keepingWaits } from './steps/component-steps';
 import { feedLeftOvers, joinAllergens } from './amounts/left-overs';
 import { leftOverWaits } from './steps/left-over-waits';
@@ -35,7 +36,7 @@ export function breakDown(order: CakeOrder, kitchen: Kitchen): Breakdown {
       ...leftOverWaits(order.id, build, components, drawn, parts),
     ],
     holds: [...stages.holds, ...parts.flatMap((p) => p.holds)],
-    routes: (build.routes ?? []).map((r) => ({ id: `${order.id}.${r.key}`, choices: r.choices.map((c) => c.key) })),
+    routes: (build.routes ?? []).map((r) => ({ id: routeId(order.id, r.key), choices: r.choices.map((c) => c.key) })),
     allergens: joinAllergens(
       components.map((c) => c.allergens.map((a) => ({ allergen: a.allergen, from: [c.label] }))),
     ),

@@ -70,8 +70,6 @@ export interface BuildRoute {
   choices: { key: string; name: string }[];
 }
 
-export const HAND_OVER = 'hand-over';
-
 /** A recipe for a whole cake: components, stages, finish. */
 export interface Build {
   id: string;

@@ -1,10 +1,11 @@
+import { type OrderId } from '../ids/ids';
 import type { Choices } from '../formula/schools';
 import type { Form } from '../shape/form';
 import type { Build } from './build';
 
 /** An order as the breakdown reads it. */
 export interface CakeOrder {
-  id: string;
+  id: OrderId;
   build: Build;
   tiers: Form[];
   /** Roles of optional components that are left out. */

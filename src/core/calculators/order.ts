@@ -1,3 +1,4 @@
+import { orderId } from '../ids/ids';
 import { breakDown } from '../breakdown/break-down';
 import { cakeName } from '../breakdown/amounts/cake';
 import {
@@ -36,7 +37,7 @@ export const orderCalculators: Calculator[] = [
       const forms = tiers.map((t) => t.form);
       if (forms.length > found.mostTiers)
         throw new CannotCalculate(`${found.name} has at most ${found.mostTiers} tiers.`);
-      const broken = breakDown({ id: 'o1', build: found, tiers: forms, without, choices }, kitchen);
+      const broken = breakDown({ id: orderId(1), build: found, tiers: forms, without, choices }, kitchen);
       return {
         cake: cakeName(forms),
         heights: broken.cake.tiers.map((t) => t.height),

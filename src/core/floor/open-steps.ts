@@ -1,3 +1,4 @@
+import { readingOf } from '../plan-reading/plan-reading';
 import type { Plan } from '../planning-format/plan';
 import type { Problem, Step } from '../planning-format/problem';
 import type { StepState } from './floor-state';
@@ -7,10 +8,13 @@ import type { StepState } from './floor-state';
  * out, all that any route could ask for.
  */
 export function openSteps(problem: Problem, plan: Plan, states: ReadonlyMap<string, StepState>, order: string): Step[] {
-  const planned = new Set(plan.steps.map((s) => s.id));
+  const reading = readingOf({ problem, plan });
   const leftOut = plan.unplaced.some((u) => u.order === order);
   return problem.steps.filter(
     (s) =>
-      s.order === order && s.work !== 'collect' && (leftOut || planned.has(s.id)) && states.get(s.id)?.state !== 'done',
+      s.order === order &&
+      s.work !== 'collect' &&
+      (leftOut || reading.planned(s.id)) &&
+      states.get(s.id)?.state !== 'done',
   );
 }

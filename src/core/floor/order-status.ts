@@ -1,3 +1,4 @@
+import { readingOf } from '../plan-reading/plan-reading';
 import type { Plan } from '../planning-format/plan';
 import type { Problem } from '../planning-format/problem';
 import type { ReadyTime } from '../planner/answers/ready-times';
@@ -22,12 +23,13 @@ export function orderStatus(
   order: string,
   tightBelow: number,
 ): OrderStatus {
-  const { pickup, collect } = problem.orders.find((o) => o.id === order)!;
+  const reading = readingOf({ problem, plan });
+  const { pickup } = reading.order(order)!;
   if (openSteps(problem, plan, states, order).length === 0) return { state: 'ready' };
   const earliest = ready.find((r) => r.order === order)?.ready ?? null;
   const out = plan.unplaced.find((u) => u.order === order);
   if (out) return { state: 'misses', late: earliest === null ? 0 : Math.max(0, earliest - pickup), reason: out.reason };
-  const late = (plan.steps.find((s) => s.id === collect)?.start ?? pickup) - pickup;
+  const late = reading.minutesLate(order) ?? 0;
   if (late > 0) return { state: 'misses', late, reason: null };
   const spare = earliest === null ? null : pickup - earliest;
   return { state: spare !== null && spare < tightBelow ? 'tight' : 'holds', spare };

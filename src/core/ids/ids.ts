@@ -1,6 +1,67 @@
-import { HAND_OVER } from '../breakdown/build';
+/**
+ * Ids of what is planned, made and read here and nowhere else. To the planner and its format an id is any text; that the ids of this
+ * kitchen tell whose step something is, is known to this file alone.
+ *
+ * | what                | looks like                                     |
+ * | ------------------- | ---------------------------------------------- |
+ * | an order            | `o12`, from its number                         |
+ * | a batch             | `b3`, from its number                          |
+ * | a part of one       | `o12.sponge`                                   |
+ * | a step              | `o12.stack`, `o12.sponge.bake.2`, `b3.sponge.mix` |
+ * | a route             | `o12.setting`                                  |
+ * | a wait, a hold      | `o12.stack>o12.coat`, `o12.sponge.turn-out#tin 20 cm0` |
+ */
+declare const brand: unique symbol;
+type Branded<Of extends string> = string & { readonly [brand]: Of };
 
-/** Id of an order's hand-over step. */
-export function collectId(order: string): string {
-  return `${order}.${HAND_OVER}`;
-}
+/** An order in the planning problem. */
+export type OrderId = Branded<'order'>;
+/** A batch that serves several orders. */
+export type BatchId = Branded<'batch'>;
+/** One component of an order or a batch: the beginning of its steps' ids. */
+export type PartId = Branded<'part'>;
+export type StepId = Branded<'step'>;
+export type RouteId = Branded<'route'>;
+
+/** Key of the stage that ends every build. */
+export const HAND_OVER = 'hand-over';
+
+export const orderId = (number: number) => `o${number}` as OrderId;
+export const batchId = (number: number) => `b${number}` as BatchId;
+export const partId = (owner: OrderId | BatchId, role: string) => `${owner}.${role}` as PartId;
+export const routeId = (order: OrderId, key: string) => `${order}.${key}` as RouteId;
+
+/** A step on the cake as a whole. */
+export const stageStepId = (order: OrderId, stage: string) => `${order}.${stage}` as StepId;
+export const handOverId = (order: OrderId) => stageStepId(order, HAND_OVER);
+/** A step of a component; `nth` counts from 1 where it is done several times. */
+export const partStepId = (part: PartId, key: string, nth: number | null) =>
+  `${part}.${key}${nth === null ? '' : `.${nth}`}` as StepId;
+
+export const waitId = (from: string, to: string) => `${from}>${to}`;
+/** A wait between two stages, which exists on one choice of a route or always. */
+export const stageWaitId = (order: OrderId, from: string, to: string, choice: string | null) =>
+  `${stageStepId(order, from)}>${to}${choice === null ? '' : `?${choice}`}`;
+export const tinHoldId = (until: StepId, kind: string, nth: number) => `${until}#${kind}${nth}`;
+export const ringHoldId = (order: OrderId, kind: string) => `${order}#${kind}`;
+
+/** The number of the order that an id is of, or begins with; NaN if it is of none. */
+export const orderNumberOf = (id: string) => Number(/^o(\d+)/.exec(id)?.[1] ?? NaN);
+/** The number of the batch that a step is of; NaN if it is of none. */
+export const batchNumberOf = (step: string) => Number(/^b(\d+)\./.exec(step)?.[1] ?? NaN);
+
+export const isOf = (step: string, owner: OrderId | BatchId | PartId) => step.startsWith(`${owner}.`);
+export const isHandOver = (step: string) => step.endsWith(`.${HAND_OVER}`);
+/** Is it a step of this role whose key begins so? */
+export const isStepOf = (step: StepId, role: string, key: string) => step.includes(`.${role}.${key}`);
+
+/** "mix" of "o1.layers.mix.2". */
+export const keyOf = (step: string) =>
+  step
+    .split('.')
+    .filter((piece) => !/^\d+$/.test(piece))
+    .at(-1)!;
+/** "mix" of "o1.layers.mix.2", read as a step of the part "o1.layers". */
+export const keyWithin = (step: string, part: PartId) => withoutNumber(step.slice(part.length + 1));
+/** "o1.layers.mix" of "o1.layers.mix.2": what all mixes of one component have in common. */
+export const withoutNumber = (step: string) => step.replace(/\.\d+$/, '');

@@ -1,5 +1,5 @@
-import type { Plan, PlannedStep } from '../planning-format/plan';
-import type { Problem } from '../planning-format/problem';
+import type { PlannedStep } from '../planning-format/plan';
+import { readingOf, type PlannedProblem } from './plan-reading';
 
 /** What a plan comes to. Minutes. */
 export interface PlanTotals {
@@ -40,20 +40,15 @@ export interface Comparison {
   orders: OrderChange[];
 }
 
-export interface Planned {
-  problem: Problem;
-  plan: Plan;
-}
-
 /** What a second plan changes against a first one: for a lead who has to decide between them. */
-export function comparePlans(from: Planned, to: Planned): Comparison {
-  const [a, b] = [placesOf(from.plan), placesOf(to.plan)];
+export function comparePlans(from: PlannedProblem, to: PlannedProblem): Comparison {
+  const [before, after] = [readingOf(from), readingOf(to)];
   const known = new Map([...from.problem.steps, ...to.problem.steps].map((s) => [s.id, s]));
   const moved: MovedStep[] = [];
   let movedMinutes = 0;
   for (const [id, step] of known) {
     if (step.work === 'collect') continue;
-    const [was, is] = [a.get(id) ?? null, b.get(id) ?? null];
+    const [was, is] = [before.planned(id) ?? null, after.planned(id) ?? null];
     if (!was && !is) continue;
     if (was && is && was.start === is.start && sameSet(was.people, is.people)) continue;
     movedMinutes += was && is ? Math.abs(is.start - was.start) : 0;
@@ -69,31 +64,21 @@ export function comparePlans(from: Planned, to: Planned): Comparison {
     moved,
     movedMinutes,
     orders: [...orders].flatMap(([order, name]) => {
-      const [was, is] = [lateOf(from, order), lateOf(to, order)];
+      const [was, is] = [before.minutesLate(order), after.minutesLate(order)];
       return was === is ? [] : [{ order, name, from: was, to: is }];
     }),
   };
 }
 
-const placesOf = (plan: Plan) => new Map(plan.steps.map((s) => [s.id, s]));
 const sameSet = (a: string[], b: string[]) => a.length === b.length && a.every((x) => b.includes(x));
 
-function lateOf({ problem, plan }: Planned, id: string): number | null {
-  const order = problem.orders.find((o) => o.id === id);
-  const collect = order && plan.steps.find((s) => s.id === order.collect);
-  return collect ? collect.start - order.pickup : null;
-}
-
-function totals(planned: Planned, shiftsOf: Planned): PlanTotals {
+function totals(planned: PlannedProblem, shiftsOf: PlannedProblem): PlanTotals {
   const { problem, plan } = planned;
-  const at = placesOf(plan);
-  const late = problem.orders.map((o) => lateOf(planned, o.id));
+  const reading = readingOf(planned);
+  const late = problem.orders.map((o) => reading.minutesLate(o.id));
   let age = 0;
-  for (const w of problem.waits) {
-    if (w.when && plan.routes[w.when.route] !== w.when.choice) continue;
-    const [from, to] = [at.get(w.from), at.get(w.to)];
-    if (from && to && w.ageing > 0) age += Math.max(0, to.start - from.end - w.min);
-  }
+  for (const { wait, from, to } of reading.waits)
+    if (wait.ageing > 0) age += Math.max(0, to.start - from.end - wait.min);
   const shifts = new Map(shiftsOf.problem.people.map((p) => [p.id, p.shifts]));
   let overtime = 0;
   for (const s of plan.steps) {

@@ -1,3 +1,4 @@
+import { readingOf, type PlanReading } from './plan-reading';
 import type { Plan } from '../planning-format/plan';
 import type { Problem } from '../planning-format/problem';
 import type { Span } from '../time/spans';
@@ -24,12 +25,12 @@ export interface Loads {
 
 /** The load of each person and each item over each of some spans, as the plan has it. */
 export function loadsOf(problem: Problem, plan: Plan, spans: Span[]): Loads {
-  const steps = new Map(problem.steps.map((s) => [s.id, s]));
-  const uses = itemUses(problem, plan);
+  const reading = readingOf({ problem, plan });
+  const uses = itemUses(reading);
   return {
     people: problem.people.map((p) => {
       const jobs = plan.steps
-        .filter((s) => s.people.includes(p.id) && steps.get(s.id)?.work === 'hands')
+        .filter((s) => s.people.includes(p.id) && reading.step(s.id)?.work === 'hands')
         .map((s): Span => [s.start, s.end]);
       return { id: p.id, spans: spans.map((span) => ({ busy: inside(jobs, span), there: inside(p.shifts, span) })) };
     }),
@@ -47,26 +48,24 @@ interface Use {
 }
 
 /** Every stretch for which an item is in use: by a step, a hold, or what waits on it. */
-function itemUses(problem: Problem, plan: Plan): Map<string, Use[]> {
-  const at = new Map(plan.steps.map((s) => [s.id, s]));
+function itemUses(reading: PlanReading): Map<string, Use[]> {
+  const { problem } = reading;
   const uses = new Map<string, Use[]>();
   const take = (item: string, start: number, end: number, units: number) => {
     if (end > start) uses.set(item, [...(uses.get(item) ?? []), { start, end, units }]);
   };
   for (const s of problem.steps) {
-    const planned = at.get(s.id);
+    const planned = reading.planned(s.id);
     planned?.equipment.forEach((item, i) =>
       take(item, planned.start, planned.end, s.uses[i]?.units ?? s.oven?.units ?? 1),
     );
   }
-  const items = (list: { id: string; equipment: string }[]) => new Map(list.map((x) => [x.id, x.equipment]));
-  const [stored, holding] = [items(plan.waits), items(plan.holds)];
-  for (const w of problem.waits) {
-    const [item, from, to] = [stored.get(w.id), at.get(w.from), at.get(w.to)];
-    if (item && from && to) take(item, from.end, to.start, w.units);
+  for (const { wait, from, to } of reading.waits) {
+    const item = reading.itemOfWait(wait.id);
+    if (item) take(item, from.end, to.start, wait.units);
   }
   for (const h of problem.holds) {
-    const [item, from, until] = [holding.get(h.id), at.get(h.from), at.get(h.until)];
+    const [item, from, until] = [reading.itemOfHold(h.id), reading.planned(h.from), reading.planned(h.until)];
     if (item && from && until) take(item, from.start, until.end, h.units);
   }
   return uses;

@@ -1,3 +1,4 @@
+import { readingOf, type PlanReading } from './plan-reading';
 import type { Plan, PlannedStep } from '../planning-format/plan';
 import type { Problem, Step, Wait } from '../planning-format/problem';
 
@@ -24,73 +25,67 @@ export interface WhyHere {
  * earlier, with the people and items that it has. Returns null for a step that the plan does not hold.
  */
 export function whyHere(problem: Problem, plan: Plan, id: string): WhyHere | null {
-  const step = problem.steps.find((s) => s.id === id);
-  const at = new Map(plan.steps.map((s) => [s.id, s]));
-  const own = at.get(id);
+  const reading = readingOf({ problem, plan });
+  const step = reading.step(id);
+  const own = reading.planned(id);
   if (!step || !own) return null;
   if (step.placed) {
     const fact: Reason = { kind: 'fact', state: step.placed.state };
     return { notLater: [fact], notEarlier: [fact] };
   }
-  const steps = new Map(problem.steps.map((s) => [s.id, s]));
   const why: WhyHere = { notLater: [], notEarlier: [] };
   if (step.work === 'collect') {
-    const order = problem.orders.find((o) => o.id === step.order)!;
+    const order = reading.order(step.order!)!;
     if (own.start === order.pickup) why.notEarlier.push({ kind: 'pickup', at: order.pickup });
   }
-  waitReasons(problem, plan, own, at, steps, why);
-  handReasons(problem, own, at, steps, why);
-  equipmentReasons(problem, own, at, steps, why);
+  waitReasons(reading, own, why);
+  handReasons(reading, own, why);
+  equipmentReasons(reading, own, why);
   if (own.start <= problem.now) why.notEarlier.push({ kind: 'now' });
   return why;
 }
 
-type Places = Map<string, PlannedStep>;
-type Steps = Map<string, Step>;
-
-function waitReasons(problem: Problem, plan: Plan, own: PlannedStep, at: Places, steps: Steps, why: WhyHere): void {
-  for (const wait of problem.waits) {
-    if (wait.from !== own.id && wait.to !== own.id) continue;
-    if (wait.when && plan.routes[wait.when.route] !== wait.when.choice) continue;
-    const leads = wait.from === own.id;
-    const other = at.get(leads ? wait.to : wait.from);
-    if (!other) continue;
+function waitReasons(reading: PlanReading, own: PlannedStep, why: WhyHere): void {
+  for (const { wait, from, to } of reading.waits) {
+    if (from !== own && to !== own) continue;
+    const leads = from === own;
+    const other = leads ? to : from;
     const gap = leads ? other.start - own.end : own.start - other.end;
-    const reason = { wait, step: steps.get(other.id)!, at: leads ? other.start : other.end };
+    const reason = { wait, step: reading.step(other.id)!, at: leads ? other.start : other.end };
     if (gap <= wait.min) (leads ? why.notLater : why.notEarlier).push({ kind: 'shortest wait', ...reason });
     if (wait.max !== null && gap >= wait.max)
       (leads ? why.notEarlier : why.notLater).push({ kind: 'longest wait', ...reason });
   }
 }
 
-function handReasons(problem: Problem, own: PlannedStep, at: Places, steps: Steps, why: WhyHere): void {
+function handReasons(reading: PlanReading, own: PlannedStep, why: WhyHere): void {
   for (const person of own.people) {
-    for (const other of at.values()) {
+    for (const other of reading.plan.steps) {
       if (other.id === own.id || !other.people.includes(person)) continue;
       if (other.start === own.end)
-        why.notLater.push({ kind: 'hands taken', person, step: steps.get(other.id)!, at: other.start });
+        why.notLater.push({ kind: 'hands taken', person, step: reading.step(other.id)!, at: other.start });
       if (other.end === own.start)
-        why.notEarlier.push({ kind: 'hands taken', person, step: steps.get(other.id)!, at: other.end });
+        why.notEarlier.push({ kind: 'hands taken', person, step: reading.step(other.id)!, at: other.end });
     }
-    for (const [start, end] of problem.people.find((p) => p.id === person)?.shifts ?? []) {
+    for (const [start, end] of reading.problem.people.find((p) => p.id === person)?.shifts ?? []) {
       if (end === own.end) why.notLater.push({ kind: 'off shift', person, at: end });
       if (start === own.start) why.notEarlier.push({ kind: 'off shift', person, at: start });
     }
   }
 }
 
-function equipmentReasons(problem: Problem, own: PlannedStep, at: Places, steps: Steps, why: WhyHere): void {
-  const equipment = new Map(problem.equipment.map((e) => [e.id, e]));
+function equipmentReasons(reading: PlanReading, own: PlannedStep, why: WhyHere): void {
+  const equipment = new Map(reading.problem.equipment.map((e) => [e.id, e]));
   for (const item of new Set(own.equipment)) {
     const machine = equipment.get(item);
     if (!machine) continue;
-    for (const other of at.values()) {
+    for (const other of reading.plan.steps) {
       if (other.id === own.id || !other.equipment.includes(item)) continue;
       const [first, second] = other.start < own.start ? [other, own] : [own, other];
-      if (second.start - first.end !== changeover(machine, steps.get(first.id)!, steps.get(second.id)!)) continue;
+      if (second.start - first.end !== changeover(machine, reading.step(first.id)!, reading.step(second.id)!)) continue;
       if (second === other)
-        why.notLater.push({ kind: 'equipment taken', item, step: steps.get(other.id)!, at: other.start });
-      else why.notEarlier.push({ kind: 'equipment taken', item, step: steps.get(other.id)!, at: other.end });
+        why.notLater.push({ kind: 'equipment taken', item, step: reading.step(other.id)!, at: other.start });
+      else why.notEarlier.push({ kind: 'equipment taken', item, step: reading.step(other.id)!, at: other.end });
     }
   }
 }

@@ -1,3 +1,4 @@
+import { keyOf, withoutNumber } from '../ids/ids';
 import type { Kitchen } from '../breakdown/kitchen';
 import type { PreparationKind } from '../breakdown/steps/preparations';
 import { roundLines } from '../formula/rounding';
@@ -29,16 +30,6 @@ function weighedAt({ component, step }: PlacedWork): boolean {
   return step.work === 'hands' && keyOf(step.id) === component?.formula.steps.find((s) => s.work === 'hands')?.key;
 }
 
-/** "mix" of "o1.layers.mix.2" */
-const keyOf = (id: string) =>
-  id
-    .split('.')
-    .filter((part) => !/^\d+$/.test(part))
-    .at(-1)!;
-
-/** "o1.layers.mix" of "o1.layers.mix.2": what all mixes of one component have in common. */
-const stem = (id: string) => id.replace(/\.\d+$/, '');
-
 /** The same thing asked for again within this many minutes is done once, at the earlier time. */
 const AT_ONCE = 30;
 
@@ -68,7 +59,7 @@ export function pullList(
 ): PullList {
   const inside = works.filter((w) => w.start >= from && w.start < to).sort((a, b) => a.start - b.start);
   const weighed = inside.filter(weighedAt);
-  const parts = (w: PlacedWork) => works.filter((x) => stem(x.step.id) === stem(w.step.id)).length;
+  const parts = (w: PlacedWork) => works.filter((x) => withoutNumber(x.step.id) === withoutNumber(w.step.id)).length;
   const { coefficients: figures } = kitchen;
   const weighOuts = weighed.map((w): WeighOut => {
     const { component, step } = w;

@@ -1,10 +1,10 @@
+import { handOverId, type OrderId } from '../ids/ids';
 import { mergeSpans } from '../time/spans';
 import type { WeeklyShift } from '../time/shifts';
 import type { Clock } from '../time/clock';
 import { TeamCalendar } from '../time/team-calendar';
 import type { Equipment, Problem } from '../planning-format/problem';
 import type { Breakdown } from '../breakdown/breakdown';
-import { collectId } from '../ids/ids';
 
 export interface TeamMember {
   id: string;
@@ -16,7 +16,7 @@ export interface TeamMember {
 }
 
 export interface PlannedOrder {
-  id: string;
+  id: OrderId;
   name: string;
   /** Minute after the origin. */
   pickup: number;
@@ -62,7 +62,7 @@ export function makeProblem(
       shifts: mergeSpans(calendar.shifts(id, now - LOOK_BACK, horizon)),
     })),
     equipment,
-    orders: orders.map(({ id, name, pickup, weight }) => ({ id, name, pickup, weight, collect: collectId(id) })),
+    orders: orders.map(({ id, name, pickup, weight }) => ({ id, name, pickup, weight, collect: handOverId(id) })),
     // Only what the format knows: the bench's words stay with the breakdown.
     steps: [...orders.flatMap((o) => o.breakdown.steps), ...shared.steps].map(
       ({ id, name, order, work, minutes, people, uses, oven, earliest, when }) => ({

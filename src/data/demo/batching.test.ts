@@ -1,3 +1,4 @@
+import { batchId, orderId, type OrderId, type StepId } from '../../core/ids/ids';
 import fc from 'fast-check';
 import { applyBatches, type BatchableOrder } from '../../core/batching/apply-batches';
 import { mergeComponents } from '../../core/batching/merge-components';
@@ -15,15 +16,15 @@ import { demoEquipment, demoPeople, demoShifts } from './kitchen';
 import { checkPlan } from '../../core/plan-check/check-plan';
 
 const round = (cm: number) => ({ form: 'round' as const, diameter: cm * 10 });
-const broken = (id: string, build: string, cm: number): Breakdown =>
+const broken = (id: OrderId, build: string, cm: number): Breakdown =>
   breakDown({ id, build: demoBuilds.find((b) => b.id === build)!, tiers: [round(cm)] }, kitchen);
-const orders: [string, string, number][] = [
-  ['o1', 'quince-tower', 24],
-  ['o2', 'quince-tower', 20],
-  ['o3', 'lace-tower', 20],
-  ['o4', 'fig-sails', 20],
+const orders: [OrderId, string, number][] = [
+  [orderId(1), 'quince-tower', 24],
+  [orderId(2), 'quince-tower', 20],
+  [orderId(3), 'lace-tower', 20],
+  [orderId(4), 'fig-sails', 20],
 ];
-const batchable = new Map<string, BatchableOrder>(
+const batchable = new Map<OrderId, BatchableOrder>(
   orders.map(([id, build, cm]) => [id, { name: id.toUpperCase(), breakdown: broken(id, build, cm), choices: {} }]),
 );
 const candidates = (needed: (id: string) => number): Candidate[] =>
@@ -39,7 +40,7 @@ describe('proposed batches', () => {
       kitchen,
     );
     const curd = proposals.find((p) => p.formula === 'quince-curd')!;
-    expect(curd.members.map((m) => m.order)).toEqual(['o1', 'o2']);
+    expect(curd.members.map((m) => m.order)).toEqual([orderId(1), 'o2']);
     expect(curd.saves.minutes).toBeGreaterThan(10);
     expect(curd.saves.dishes).toBe(1);
     expect(curd.saves.eggs).toBeGreaterThanOrEqual(0);
@@ -79,8 +80,8 @@ describe('proposed batches', () => {
 });
 
 describe('an accepted batch', () => {
-  const members = ['o1', 'o2', 'o3'].map((order) => ({ order, role: 'layers' }));
-  const { breakdowns, shared } = applyBatches(batchable, [{ id: 'b1', members }], kitchen);
+  const members = [1, 2, 3].map(orderId).map((order) => ({ order, role: 'layers' }));
+  const { breakdowns, shared } = applyBatches(batchable, [{ id: batchId(1), members }], kitchen);
 
   it('weighs what its members weigh together, line by line', () => {
     const parts = members.map((m) => ({
@@ -102,7 +103,7 @@ describe('an accepted batch', () => {
     expect(shared.steps.map((s) => s.order)).toEqual(shared.steps.map(() => null));
     const waits = [...breakdowns.values()].flatMap((b) => b.waits).filter((w) => w.from.startsWith('b1.'));
     expect(new Set(waits.map((w) => w.to))).toEqual(new Set(['o1.stack', 'o2.stack', 'o3.stack']));
-    expect(breakdowns.get('o4')).toBe(batchable.get('o4')!.breakdown);
+    expect(breakdowns.get(orderId(4))).toBe(batchable.get(orderId(4))!.breakdown);
   });
 
   it('is planned soundly', () => {
@@ -130,7 +131,11 @@ describe('an accepted batch', () => {
   });
 
   it('that lost all its members is nothing', () => {
-    const gone = applyBatches(batchable, [{ id: 'b9', members: [{ order: 'o77', role: 'layers' }] }], kitchen);
+    const gone = applyBatches(
+      batchable,
+      [{ id: batchId(9), members: [{ order: orderId(77), role: 'layers' }] }],
+      kitchen,
+    );
     expect(gone.shared.steps).toEqual([]);
   });
 });
@@ -156,7 +161,10 @@ describe('the pull list', () => {
   });
   it('a component of several mixes is weighed for each, and they add up', () => {
     const one = { ...kitchen, moulds: kitchen.moulds.map((m) => (m.use === 'tin' ? { ...m, owned: 1 } : m)) };
-    const b = breakDown({ id: 'o1', build: demoBuilds.find((x) => x.id === 'garden-cake')!, tiers: [round(24)] }, one);
+    const b = breakDown(
+      { id: orderId(1), build: demoBuilds.find((x) => x.id === 'garden-cake')!, tiers: [round(24)] },
+      one,
+    );
     const placed = b.steps.map((step, i) => ({
       step,
       start: i,
@@ -189,7 +197,7 @@ describe('the pull list', () => {
         ...works(9000).map((w) => ({
           ...w,
           forWhom: `later ${w.forWhom}`,
-          step: { ...w.step, id: `later-${w.step.id}` },
+          step: { ...w.step, id: `later-${w.step.id}` as StepId },
         })),
       ],
       0,

@@ -1,3 +1,4 @@
+import { orderId } from '../../core/ids/ids';
 import fc from 'fast-check';
 import { breakDown } from '../../core/breakdown/break-down';
 import { canReplace, componentsOf } from '../../core/breakdown/amounts/components';
@@ -14,14 +15,14 @@ import { demoLibrary as kitchen } from './demo-library';
 const build = (id: string): Build => demoBuilds.find((b) => b.id === id)!;
 const round = (cm: number) => ({ form: 'round' as const, diameter: cm * 10 });
 const order = (id: string, tiers: CakeOrder['tiers'], more: Partial<CakeOrder> = {}): CakeOrder => ({
-  ...{ id: 'o1', build: build(id), tiers },
+  ...{ id: orderId(1), build: build(id), tiers },
   ...more,
 });
 const sum = (list: { grams: number }[]) => list.reduce((total, x) => total + x.grams, 0);
 
 const anyOrder = fc.constantFrom(...demoBuilds).chain((b) =>
   fc.record({
-    id: fc.constant('o1'),
+    id: fc.constant(orderId(1)),
     build: fc.constant(b),
     tiers: fc.shuffledSubarray(formsOfBuild(b, kitchen.moulds), {
       minLength: 1,
@@ -74,7 +75,7 @@ describe('every cake that the kitchen can make', () => {
   it('makes a problem that the planner reads', () => {
     fc.assert(
       fc.property(anyOrder, (o) => {
-        const planned = { id: 'o1', name: 'x', pickup: 9000, weight: 1, breakdown: breakDown(o, kitchen) };
+        const planned = { id: orderId(1), name: 'x', pickup: 9000, weight: 1, breakdown: breakDown(o, kitchen) };
         const kinds = kitchen.moulds.map((m) => ({ id: m.kind, kind: m.kind, units: m.owned }));
         const others = ['mixer', 'hob', 'turntable', 'fridge', 'freezer', 'dry box'].map((kind) => ({
           id: kind,
@@ -94,7 +95,7 @@ describe('every cake that the kitchen can make', () => {
   it.each(demoBuilds.map((b) => [b.id, b] as const))('%s: every tier is 8 to 16 cm high in every size', (_, b) => {
     for (const level of ['trim', 'upside-down'])
       for (const form of formsOfBuild(b, kitchen.moulds)) {
-        const { cake } = componentsOf({ id: 'o1', build: b, tiers: [form], choices: { level } }, kitchen);
+        const { cake } = componentsOf({ build: b, tiers: [form], choices: { level } }, kitchen);
         expect(cake.tiers[0]!.height).toBeGreaterThanOrEqual(80);
         expect(cake.tiers[0]!.height).toBeLessThanOrEqual(160);
         expect(cake.portions).toBeGreaterThan(0);

@@ -1,4 +1,5 @@
-import { HAND_OVER, type AmountRule, type Build } from '../../core/breakdown/build';
+import { HAND_OVER } from '../../core/ids/ids';
+import { type AmountRule, type Build } from '../../core/breakdown/build';
 import type { Form } from '../../core/shape/form';
 import { BLADE, box, boxed, chills, level, ringWaits, stage } from './write-build';
 import { DAY, HOUR, checked, turntable } from './write-formula';

@@ -1,5 +1,5 @@
+import { HAND_OVER } from '../../core/ids/ids';
 import type { Build } from '../../core/breakdown/build';
-import { HAND_OVER } from '../../core/breakdown/build';
 import { festiveBuilds } from './builds-festive';
 import { BLADE, box, boxed, chills, level, ringWaits, stage } from './write-build';
 import { DAY, HOUR, turntable } from './write-formula';

@@ -1,3 +1,4 @@
+import { orderId } from '../../core/ids/ids';
 import { demoBuilds } from './builds';
 import { demoFormulas as formulas } from './library';
 import { demoIngredients } from './ingredients';
@@ -43,14 +44,14 @@ describe('the library of the demo kitchen', () => {
   it('makes a problem that the planner accepts, with every tier 8 to 16 cm high', () => {
     const planned = orders.map((o, i) => {
       const build = demoBuilds.find((b) => b.id === o.build)!;
-      const breakdown = breakDown({ id: `o${i}`, build, tiers: o.tiers }, kitchen);
+      const breakdown = breakDown({ id: orderId(i), build, tiers: o.tiers }, kitchen);
       for (const tier of breakdown.cake.tiers) {
         expect(tier.height).toBeGreaterThanOrEqual(80);
         expect(tier.height).toBeLessThanOrEqual(160);
       }
       expect(breakdown.cake.portions).toBeGreaterThanOrEqual(o.portions);
       expect(breakdown.allergens.map((a) => a.allergen).filter((a) => o.avoid.includes(a))).toEqual([]);
-      return { id: `o${i}`, name: o.title, pickup: 5000 + o.day * 1440, weight: 1, breakdown };
+      return { id: orderId(i), name: o.title, pickup: 5000 + o.day * 1440, weight: 1, breakdown };
     });
     const skills = [...new Set(planned.flatMap((o) => o.breakdown.steps.flatMap((s) => s.people?.skill ?? [])))];
     const always = [1, 2, 3, 4, 5, 6, 7].map((weekday) => ({ weekday, start: '06:00', end: '18:00', breaks: [] }));

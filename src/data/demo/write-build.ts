@@ -1,5 +1,5 @@
+import { HAND_OVER } from '../../core/ids/ids';
 import type { BuildStage, BuildWait } from '../../core/breakdown/build';
-import { HAND_OVER } from '../../core/breakdown/build';
 import { DAY, HOUR } from './write-formula';
 
 type Times = [low: number, likely: number, high: number, perTier?: number];

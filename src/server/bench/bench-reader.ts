@@ -1,3 +1,5 @@
+import { namesOf, type Names } from '../plan/names';
+import { readingOf, type PlanReading } from '../../core/plan-reading/plan-reading';
 import type { Check } from '../../core/formula/formula';
 import type { BrokenStep } from '../../core/breakdown/steps/cake-step';
 import type { StepState } from '../../core/floor/floor-state';
@@ -5,7 +7,8 @@ import { timeOf } from '../../core/time/clock';
 import type { PlannedStep } from '../../core/planning-format/plan';
 import type { Wait } from '../../core/planning-format/problem';
 import type { PlanRow } from '../../data/repositories/plans';
-import { brokenSteps, componentOf, servedBy, type Situation } from '../plan/planning';
+import { brokenSteps, componentOf, servedBy } from '../../core/situation/whose-step';
+import { type Situation } from '../plan/situation';
 import type { Place } from '../wall/ladder-view';
 
 export interface BenchStep {
@@ -76,8 +79,8 @@ function dueReminders(s: BrokenStep, state: StepState, end: number): { at: numbe
 /** Reads the plan for the bench. */
 export class Bench {
   private readonly steps = new Map<string, BrokenStep>();
-  private readonly planned: Map<string, PlannedStep>;
-  private readonly items: Map<string, string>;
+  private readonly reading: PlanReading;
+  private readonly names: Names;
   private readonly waits: Wait[];
 
   constructor(
@@ -85,14 +88,9 @@ export class Bench {
     plan: PlanRow,
   ) {
     for (const s of brokenSteps(situation)) this.steps.set(s.id, s);
-    this.planned = new Map(plan.plan.steps.map((s) => [s.id, s]));
-    this.items = new Map(situation.kitchen.rows.equipment.map((e) => [e.id, e.name]));
-    this.waits = plan.problem.waits.filter(
-      (w) =>
-        this.planned.has(w.from) &&
-        this.planned.has(w.to) &&
-        (!w.when || plan.plan.routes[w.when.route] === w.when.choice),
-    );
+    this.reading = readingOf(plan);
+    this.names = namesOf(situation);
+    this.waits = this.reading.waits.map((w) => w.wait);
   }
 
   broken(id: string): BrokenStep | undefined {
@@ -148,7 +146,7 @@ export class Bench {
       ...{ amount: s.amount, how: s.how, sign: s.sign, caution: s.caution, check: s.check },
       reminders: state?.state === 'running' ? dueReminders(s, state, at.end) : [],
       prepare: state ? [] : s.preparations.map((p) => ({ at: at.start - p.before, text: p.text })),
-      with: at.equipment.map((e) => this.items.get(e) ?? e),
+      with: at.equipment.map((e) => this.names.item(e)),
       running:
         state?.state === 'running'
           ? {
@@ -167,7 +165,8 @@ export class Bench {
   alone(): AloneView[] {
     const { states, minute } = this.situation;
     const list: AloneView[] = [];
-    for (const [id, at] of this.planned) {
+    for (const at of this.reading.plan.steps) {
+      const { id } = at;
       const s = this.steps.get(id);
       if (!s || s.work === 'hands' || states.get(id)?.state !== 'running') continue;
       list.push({ ...this.machine(s, at), at: at.end, running: true });
@@ -196,7 +195,8 @@ export class Bench {
   toStart(): AloneView[] {
     const { states, minute } = this.situation;
     const list: AloneView[] = [];
-    for (const [id, at] of this.planned) {
+    for (const at of this.reading.plan.steps) {
+      const { id } = at;
       const s = this.steps.get(id);
       if (!s || s.work === 'hands' || s.work === 'collect' || states.has(id) || at.start > minute + SOON) continue;
       if (this.blockedBy(id) !== null || this.waitsFor(id) !== null) continue;
@@ -206,7 +206,7 @@ export class Bench {
   }
 
   private machine(s: BrokenStep, at: PlannedStep) {
-    const item = at.equipment.map((e) => this.items.get(e) ?? e).join(', ');
+    const item = at.equipment.map((e) => this.names.item(e)).join(', ');
     const state = this.situation.states.get(s.id);
     return {
       step: s.id,

@@ -3,7 +3,9 @@ import { appendEvents, type FinishBody, type NewEvent } from '../../data/reposit
 import { readOrder } from '../../data/repositories/orders';
 import { readPlan, type PlanRow } from '../../data/repositories/plans';
 import { now } from '../shared/clock';
-import { batchIdOf, brokenSteps, orderIdOf, type Situation } from '../plan/planning';
+import { batchNumberOf, orderNumberOf } from '../../core/ids/ids';
+import { brokenSteps } from '../../core/situation/whose-step';
+import { type Situation } from '../plan/situation';
 import { replan } from '../plan/replan';
 import { refuse, type Result } from '../shared/result';
 import { commit } from '../shared/commit';
@@ -25,13 +27,13 @@ async function tap(
   decide: (tap: Tap) => Omit<NewEvent, 'at' | 'order'> | string,
 ): Promise<Result> {
   const at = now();
-  const order = orderIdOf(step);
+  const order = orderNumberOf(step);
   const told = await commit(async (tx): Promise<Result> => {
     const situation = await loadSituation(tx);
     const plan = await readPlan(tx);
     const own = situation?.orders.find((o) => o.id === order);
     // A shared batch belongs to no order: it is there as long as the plan knows it.
-    const shared = !Number.isNaN(batchIdOf(step)) && plan?.problem.steps.some((s) => s.id === step);
+    const shared = !Number.isNaN(batchNumberOf(step)) && plan?.problem.steps.some((s) => s.id === step);
     if (!situation || !plan || (!own && !shared)) {
       const left = Number.isSafeInteger(order) ? await readOrder(tx, order) : null;
       return refuse(left ? 'This order has been handed over.' : 'This step is not there any more.');

@@ -26,7 +26,7 @@ export function sizesFor(buildId: string, portions: number, kitchen: LoadedKitch
     formsFor(buildId, kitchen),
     portions,
     build.mostTiers,
-    (form) => componentsOf({ id: '', build, tiers: [form] }, kitchen.library).cake.portions,
+    (form) => componentsOf({ build, tiers: [form] }, kitchen.library).cake.portions,
   )
     .slice(0, 6)
     .map((offer) => ({ value: JSON.stringify(offer.tiers), name: cakeName(offer.tiers), portions: offer.portions }));
@@ -49,7 +49,7 @@ export function shapeOffers(portions: number, kitchen: LoadedKitchen): ShapeOffe
       const tiers = JSON.parse(size.value) as Form[];
       const offer = offers.get(size.value) ?? {
         ...{ value: size.value, name: size.name, form: tiers[0]!.form },
-        tiers: componentsOf({ id: '', build: body, tiers }, kitchen.library).cake.tiers.map((t) => ({
+        tiers: componentsOf({ build: body, tiers }, kitchen.library).cake.tiers.map((t) => ({
           width: t.form.form === 'roll' ? t.form.diameter : span(t.form),
           height: t.height,
         })),

@@ -13,7 +13,7 @@ import * as t from '../../data/schema';
 import { now } from '../shared/clock';
 import { loadKitchen } from '../kitchen/kitchen';
 import { clashProblem } from '../orders/order-rules';
-import { breakDownAll } from '../plan/planning';
+import { breakDownAll } from '../../core/situation/break-down-orders';
 import { refuse, type Result } from '../shared/result';
 import { commit } from '../shared/commit';
 import { LOOK_AGAIN } from '../shared/door';

@@ -16,7 +16,8 @@ import * as t from '../../data/schema';
 import { startingCoefficients } from '../../core/breakdown/figures/starting-figures';
 import { now } from '../shared/clock';
 import { planInThread } from '../plan/planner-thread';
-import { orderIdOf, planId, problemOf } from '../plan/planning';
+import { orderNumberOf, orderId, isHandOver } from '../../core/ids/ids';
+import { problemOf } from '../../core/situation/problem-of';
 import { replan } from '../plan/replan';
 import { commit } from '../shared/commit';
 import { loadSituation } from '../plan/load-situation';
@@ -123,8 +124,8 @@ async function liveUntilNow(db: Db, today: DateTime<true>): Promise<void> {
   const at = (m: number) => timeOf(m, clock).toJSDate();
   const told: { minute: number; event: NewEvent }[] = [];
   for (const s of answer.plan.steps) {
-    const order = orderIdOf(s.id);
-    if (s.start > minute || s.id === `${planId(order)}.hand-over`) continue;
+    const order = orderNumberOf(s.id);
+    if (s.start > minute || isHandOver(s.id)) continue;
     const body = { step: s.id, people: s.people, equipment: s.equipment };
     told.push({ minute: s.start, event: { at: at(s.start), kind: 'start', order, body } });
     if (s.end <= minute)
@@ -152,7 +153,7 @@ async function handOverCollected(db: Db): Promise<void> {
   const planned = await readPlan(db);
   if (!situation || !planned) return;
   for (const order of await readOpenOrders(db)) {
-    const steps = planned.plan.steps.filter((s) => orderIdOf(s.id) === order.id && !s.id.endsWith('.hand-over'));
+    const steps = planned.plan.steps.filter((s) => orderNumberOf(s.id) === order.id && !isHandOver(s.id));
     const done = steps.every((s) => situation.states.get(s.id)?.state === 'done');
     if (order.pickup > now() || !done) continue;
     await part(async (tx) => {
@@ -170,7 +171,7 @@ async function addTightOrder(db: Db, today: DateTime<true>): Promise<void> {
   });
   for (let attempt = 0; attempt < 2; attempt++) {
     const { plan } = await replan(`${tightOrder.title} came in`);
-    const ready = plan?.ready.find((r) => r.order === planId(id))?.ready;
+    const ready = plan?.ready.find((r) => r.order === orderId(id))?.ready;
     const situation = await loadSituation(db);
     const row = await readOrder(db, id);
     if (ready === null || ready === undefined || !situation || !row) return;

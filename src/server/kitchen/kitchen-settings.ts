@@ -13,7 +13,7 @@ import { now } from '../shared/clock';
 import { loadKitchen } from './kitchen';
 import { clashProblem } from '../orders/order-rules';
 import type { Kept } from '../orders/orders';
-import { breakDownAll } from '../plan/planning';
+import { breakDownAll } from '../../core/situation/break-down-orders';
 import { planned } from '../plan/replan';
 import { refuse, type Result } from '../shared/result';
 import { commit } from '../shared/commit';

@@ -1,3 +1,4 @@
+import { namesOf } from '../plan/names';
 import { durationText } from '../../core/time/duration-text';
 import { timeOf } from '../../core/time/clock';
 import type { Form } from '../../core/shape/form';
@@ -8,7 +9,10 @@ import { now } from '../shared/clock';
 import { loadKitchen } from '../kitchen/kitchen';
 import { readPickup } from '../../core/order/pickup';
 import { pickupRule } from './order-rules';
-import { planId, problemOf, withOrder, type Situation } from '../plan/planning';
+import { orderId } from '../../core/ids/ids';
+import { problemOf } from '../../core/situation/problem-of';
+import { withOrder } from '../../core/situation/break-down-orders';
+import { type Situation } from '../plan/situation';
 import { askInThread } from '../plan/planner-thread';
 import { refuse, type Result } from '../shared/result';
 import { loadSituation } from '../plan/load-situation';
@@ -50,14 +54,14 @@ export async function canWeTake(question: CapacityQuestion): Promise<Result<{ an
   if (!drafted.ok) return drafted;
   const { problem } = problemOf(withOrder(situation, drafted.draft));
   const found = await askInThread('capacity', {
-    ...{ problem, old: plan.plan, order: planId(drafted.draft.id), seconds: TIME_TO_ASK },
+    ...{ problem, old: plan.plan, order: orderId(drafted.draft.id), seconds: TIME_TO_ASK },
   });
   const { clock } = situation.kitchen;
   const text = (m: number) => timeOf(m, clock).toFormat('cccc d LLL, HH:mm');
   const first = found.earliest === null ? null : Math.ceil(found.earliest / QUARTER) * QUARTER;
   const earliest =
     first === null ? null : { value: timeOf(first, clock).toFormat("yyyy-MM-dd'T'HH:mm"), text: text(first) };
-  const titles = new Map(situation.orders.map((o) => [planId(o.id), o.title]));
+  const names = namesOf(situation);
   const asked = text(found.pickup);
   const helped = found.withOthers?.late === 0;
   const harmed = found.withOthers?.others ?? [];
@@ -76,7 +80,7 @@ export async function canWeTake(question: CapacityQuestion): Promise<Result<{ an
             : found.late === null
               ? `No: it finds no place at all.`
               : `Not for ${asked}: it would be ${durationText(found.late)} late.`,
-      others: harmed.map((o) => `${titles.get(o.order) ?? 'Another order'}: ${durationText(o.late)} late`),
+      others: harmed.map((o) => `${names.order(o.order) ?? 'Another order'}: ${durationText(o.late)} late`),
     },
   };
 }

@@ -1,6 +1,6 @@
 import { SCHOOLS } from '../../core/formula/schools';
 import { adjustOrder, type Kept, type OrderAdjustment } from './orders';
-import { breakDownOrder } from '../plan/planning';
+import { breakDownOrder } from '../../core/situation/break-down-orders';
 import { swapProblem, versionsOf } from './read-order-input';
 import { refuse } from '../shared/result';
 

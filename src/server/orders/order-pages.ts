@@ -8,7 +8,7 @@ import { now } from '../shared/clock';
 import { buildChoice, type BuildChoice } from '../builds/build-choices';
 import { loadKitchen, type LoadedKitchen } from '../kitchen/kitchen';
 import { shapeOffers, sizesFor, type ShapeOffer, type SizeChoice } from '../builds/sizes';
-import { planId } from '../plan/planning';
+import { orderId } from '../../core/ids/ids';
 import { orderView, type OrderView } from './order-view';
 import { pickupText } from './pickup-text';
 import { loadPlanned } from '../wall/wall';
@@ -47,8 +47,8 @@ export async function loadOrders(): Promise<{
     open: situation.orders.map((o) =>
       line(
         o,
-        inPlan.has(planId(o.id))
-          ? orderStatus(plan.problem, plan.plan, plan.ready, situation.states, planId(o.id), tightBelow)
+        inPlan.has(orderId(o.id))
+          ? orderStatus(plan.problem, plan.plan, plan.ready, situation.states, orderId(o.id), tightBelow)
           : null,
       ),
     ),

@@ -2,7 +2,8 @@ import { clashesOf, clashWords, type Clash } from '../../core/order/allergen-cla
 import type { PickupRule } from '../../core/order/pickup';
 import { now } from '../shared/clock';
 import type { LoadedKitchen } from '../kitchen/kitchen';
-import { batchId, type Situation } from '../plan/planning';
+import { batchId } from '../../core/ids/ids';
+import { type Situation } from '../plan/situation';
 
 /** What every pickup of a kitchen is held against now. */
 export function pickupRule(kitchen: LoadedKitchen): PickupRule {

@@ -5,7 +5,9 @@ import type { Allergen } from '../../core/formula/formula';
 import type { Clock } from '../../core/time/clock';
 import type { OrderRow } from '../../data/repositories/orders';
 import type { PlanRow } from '../../data/repositories/plans';
-import { breakDownOrder, planId, type Situation } from '../plan/planning';
+import { breakDownOrder } from '../../core/situation/break-down-orders';
+import { orderId, routeId } from '../../core/ids/ids';
+import { type Situation } from '../plan/situation';
 import { questionsOf, type QuestionChoice } from '../builds/build-choices';
 import type { LoadedKitchen } from '../kitchen/kitchen';
 import { longestWait } from '../plan/longest-wait';
@@ -59,9 +61,8 @@ export function orderView(
   const breakdown = situation.breakdowns.get(order.id) ?? breakDownOrder(order, kitchen);
   const build = kitchen.builds.get(order.build)!;
   const { clock } = kitchen;
-  const own = planId(order.id);
+  const own = orderId(order.id);
   const onWall = plan && order.state === 'open' && plan.problem.orders.some((o) => o.id === own);
-  const placed = new Map(plan?.plan.steps.map((s) => [s.id, s]));
   return {
     id: order.id,
     version: order.version,
@@ -80,7 +81,7 @@ export function orderView(
     questions: questionsOf(build, kitchen).map((q) => ({
       ...q,
       own: order.choices[q.key] ?? '',
-      taken: q.choices.find((c) => c.key === plan?.plan.routes[`${own}.${q.key}`])?.name ?? '',
+      taken: q.choices.find((c) => c.key === plan?.plan.routes[routeId(own, q.key)])?.name ?? '',
     })),
     leftOvers: breakdown.leftOvers.map((l) => {
       const label = (role: string) => breakdown.components.find((c) => c.role === role)?.label ?? role;
@@ -98,7 +99,7 @@ export function orderView(
           plan: plan.id,
           clock,
           minute: situation.minute,
-          ladder: ladderOf(order.id, situation, plan, placed),
+          ladder: ladderOf(order.id, situation, plan),
           open: openSteps(plan.problem, plan.plan, situation.states, own).map((s) => s.name),
           needs: longestWait(plan, order.id),
           leftOut: plan.plan.unplaced.find((u) => u.order === own)?.reason ?? null,

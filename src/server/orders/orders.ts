@@ -7,7 +7,9 @@ import { readPlan } from '../../data/repositories/plans';
 import { now } from '../shared/clock';
 import { loadKitchen } from '../kitchen/kitchen';
 import { clashProblem } from './order-rules';
-import { planId, withOrder, type Situation } from '../plan/planning';
+import { orderId } from '../../core/ids/ids';
+import { withOrder } from '../../core/situation/break-down-orders';
+import { type Situation } from '../plan/situation';
 import { readOrderForm } from './read-order-input';
 import { planned } from '../plan/replan';
 import { refuse, type Result } from '../shared/result';
@@ -113,7 +115,7 @@ export async function handOver(id: number, version: number): Promise<Kept> {
     if (!situation || !order) return 'This order is not on the wall any more.';
     const plan = await readPlan(tx);
     const left = plan
-      ? openSteps(plan.problem, plan.plan, situation.states, planId(id)).map((s) => s.name)
+      ? openSteps(plan.problem, plan.plan, situation.states, orderId(id)).map((s) => s.name)
       : ['the plan'];
     const more = left.length > 3 ? ` and ${left.length - 3} more` : '';
     return left.length > 0 ? `Not yet: ${left.slice(0, 3).join(', ')}${more} still to do.` : order;

@@ -3,7 +3,7 @@ import { grams } from '../../core/breakdown/steps/words';
 import type { Allergen } from '../../core/formula/formula';
 import { onTheScale } from '../../core/measure/show-quantity';
 import type { OrderRow } from '../../data/repositories/orders';
-import type { Situation } from '../plan/planning';
+import { type Situation } from '../plan/situation';
 import { othersFor } from '../builds/build-choices';
 import type { LoadedKitchen } from '../kitchen/kitchen';
 

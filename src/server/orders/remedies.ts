@@ -1,3 +1,5 @@
+import { namesOf } from '../plan/names';
+import { readingOf } from '../../core/plan-reading/plan-reading';
 import { durationText } from '../../core/time/duration-text';
 import { minuteOf, timeOf, type Clock } from '../../core/time/clock';
 import type { Link } from '../../core/planner/answers/explain-order';
@@ -6,7 +8,8 @@ import type { Span } from '../../core/time/spans';
 import type { Wish } from '../../core/steering/plan-edit';
 import { database } from '../../data/database';
 import { readPlan, type PlanRow } from '../../data/repositories/plans';
-import { planId, type Situation } from '../plan/planning';
+import { orderId, isOf } from '../../core/ids/ids';
+import { type Situation } from '../plan/situation';
 import { loadSituation } from '../plan/load-situation';
 import { askInThread } from '../plan/planner-thread';
 import { tryOn, type Trial } from '../steering/steering';
@@ -51,7 +54,7 @@ export async function helpFor(id: number): Promise<Help | null> {
   const db = await database();
   const situation = await loadSituation(db);
   const plan = await readPlan(db);
-  if (!situation || !plan?.problem.orders.some((o) => o.id === planId(id))) return null;
+  if (!situation || !plan?.problem.orders.some((o) => o.id === orderId(id))) return null;
   const answers = (held.zestHelp ??= new Map());
   const key = `${plan.id} ${id}`;
   if (!answers.has(key)) {
@@ -66,14 +69,14 @@ async function findHelp(id: number, planned: Planned): Promise<Help | null> {
   const order = situation.orders.find((o) => o.id === id);
   if (!order) return null;
   const { blockers, chain } = await askInThread('why', {
-    ...{ problem: plan.problem, plan: plan.plan, order: planId(id) },
+    ...{ problem: plan.problem, plan: plan.plan, order: orderId(id) },
   });
-  const titles = new Map(situation.orders.map((o) => [planId(o.id), o.title]));
+  const names = namesOf(situation);
   const tried = new Trials(planned, id);
   const links = chain ?? [];
   // Told last, as it is the customer who pays for it; tried first, as it nearly always helps.
   const later = new Trials(planned, id);
-  const ready = plan.ready.find((r) => r.order === planId(id))?.ready;
+  const ready = plan.ready.find((r) => r.order === orderId(id))?.ready;
   if (ready !== null && ready !== undefined) {
     const pickup = timeOf(Math.ceil(ready / QUARTER) * QUARTER, situation.kitchen.clock);
     await later.add([{ kind: 'order', key: `${id}`, to: { pickup: pickup.toISO() } }]);
@@ -89,7 +92,7 @@ async function findHelp(id: number, planned: Planned): Promise<Help | null> {
   }
   return {
     remedies: [...tried.found, ...later.found].sort((a, b) => Number(b.works) - Number(a.works)),
-    blockers: blockers.others.flatMap((o) => titles.get(o) ?? []),
+    blockers: blockers.others.flatMap((o) => names.order(o) ?? []),
     alone: blockers.alone,
     chain: linkWords(links, situation),
   };
@@ -105,14 +108,14 @@ class Trials {
     private readonly planned: Planned,
     private readonly id: number,
   ) {
-    this.was = lateIn(planned.plan, id) ?? Infinity;
+    this.was = readingOf(planned.plan).minutesLate(orderId(id)) ?? Infinity;
   }
 
   /** Tries one; keeps it if it helps. Returns whether the order would be on time. */
   async add(wanted: Wish[], label?: string): Promise<boolean> {
     const trial = await this.run(wanted);
     if (trial) this.keep(trial, label);
-    return trial !== null && lateIn(trial.plan, this.id) === 0;
+    return trial !== null && readingOf(trial.plan).minutesLate(orderId(this.id)) === 0;
   }
 
   async each(list: Wish[][]): Promise<void> {
@@ -139,7 +142,8 @@ class Trials {
       }
       this.keep(best);
     };
-    const late = (trial: Trial | null) => (trial ? (lateIn(trial.plan, this.id) ?? Infinity) : Infinity);
+    const late = (trial: Trial | null) =>
+      trial ? (readingOf(trial.plan).minutesLate(orderId(this.id)) ?? Infinity) : Infinity;
     const of = (list: ExtraSpan[], minutes: number) => this.run(joined(list.map((s) => wish(s, minutes))));
     const all = await of(spans, MOST_OVERTIME);
     if (late(all) >= this.was) return;
@@ -171,9 +175,9 @@ class Trials {
   }
 
   private keep(trial: Trial, label?: string): void {
-    const late = lateIn(trial.plan, this.id);
+    const late = readingOf(trial.plan).minutesLate(orderId(this.id));
     if (late === null || late >= this.was) return;
-    const own = planId(this.id);
+    const own = orderId(this.id);
     const worse = trial.comparison.orders.filter((o) => o.order !== own && (o.to ?? Infinity) > (o.from ?? Infinity));
     const moved = trial.comparison.moved.filter((m) => m.order !== own).length;
     const parts = [
@@ -201,13 +205,6 @@ function joined(wishes: Wish[]): Wish[] {
         ...w.to.filter((s) => !spans.get(w.key)?.some((x) => x[0] === s[0] && x[1] === s[1])),
       ]);
   return [...spans].map(([key, to]): Wish => ({ kind: 'longer', key, to }));
-}
-
-/** Minutes late in a plan; null where it has no place. */
-function lateIn({ problem, plan }: Pick<PlanRow, 'problem' | 'plan'>, id: number): number | null {
-  const order = problem.orders.find((o) => o.id === planId(id))!;
-  const collect = plan.steps.find((s) => s.id === order.collect);
-  return collect ? collect.start - order.pickup : null;
 }
 
 /** What was pinned or given on the way: let it go. */
@@ -260,7 +257,7 @@ function otherRoutes({ situation }: Planned, id: number): Wish[][] {
  */
 function extraSpans({ situation, plan }: Planned, chain: Link[], id: number): ExtraSpan[] {
   const { problem } = plan;
-  const own = problem.steps.filter((s) => s.order === planId(id) && s.people && !s.placed);
+  const own = problem.steps.filter((s) => s.order === orderId(id) && s.people && !s.placed);
   const hard = chain.filter((l) => l.because.kind === 'hands').map((l) => l.step);
   const skills = new Set([...hard, ...own].map((s) => s.people?.skill).filter((s) => s !== null));
   const { clock } = situation.kitchen;
@@ -301,9 +298,9 @@ function daysOf(shifts: Span[], clock: Clock): Map<string, Span> {
 
 /** One more of each thing that is in the way, or that the order holds for long. */
 function moreThings({ situation, plan }: Planned, chain: Link[], id: number): Wish[][] {
-  const own = planId(id);
+  const own = orderId(id);
   const inTheWay = chain.flatMap((l) => (l.because.kind === 'equipment' ? [l.because.item] : []));
-  const heldKinds = new Set(plan.problem.holds.filter((h) => h.from.startsWith(`${own}.`)).map((h) => h.kind));
+  const heldKinds = new Set(plan.problem.holds.filter((h) => isOf(h.from, own)).map((h) => h.kind));
   const heldItems = [...heldKinds].flatMap((k) => plan.problem.equipment.find((e) => e.kind === k)?.id ?? []);
   const kindOf = new Map(plan.problem.equipment.map((e) => [e.id, e.kind]));
   return [...new Set([...inTheWay, ...heldItems])]

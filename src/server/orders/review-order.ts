@@ -6,7 +6,9 @@ import { readPlan } from '../../data/repositories/plans';
 import { now } from '../shared/clock';
 import type { OrderForm } from '../../core/input/order-input';
 import { planKindly } from '../plan/plan-kindly';
-import { planId, problemOf, withOrder } from '../plan/planning';
+import { orderId } from '../../core/ids/ids';
+import { problemOf } from '../../core/situation/problem-of';
+import { withOrder } from '../../core/situation/break-down-orders';
 import { readOrderForm } from './read-order-input';
 import { refuse, type Result } from '../shared/result';
 import { loadSituation } from '../plan/load-situation';
@@ -53,11 +55,11 @@ export async function reviewOrder(id: number | null, form: OrderForm): Promise<R
   if (!answer.ok) return refuse(answer.problems.map((p) => p.message).join(' '));
   const { tightBelow } = kitchen.library.coefficients;
   const statusOf = (order: number) =>
-    orderStatus(problem, answer.plan, answer.ready, situation.states, planId(order), tightBelow);
+    orderStatus(problem, answer.plan, answer.ready, situation.states, orderId(order), tightBelow);
   const missed = (order: number) =>
     plan !== null &&
-    plan.problem.orders.some((o) => o.id === planId(order)) &&
-    orderStatus(plan.problem, plan.plan, plan.ready, situation.states, planId(order), tightBelow).state === 'misses';
+    plan.problem.orders.some((o) => o.id === orderId(order)) &&
+    orderStatus(plan.problem, plan.plan, plan.ready, situation.states, orderId(order), tightBelow).state === 'misses';
   return {
     ok: true,
     review: {

@@ -4,7 +4,7 @@ import type { Db } from '../../data/db';
 import { readWorked } from '../../data/repositories/events';
 import { clockOf, readKitchen } from '../../data/repositories/kitchen';
 import { readPlan, type PlanRow } from '../../data/repositories/plans';
-import { orderIdOf } from './planning';
+import { orderNumberOf } from '../../core/ids/ids';
 import { askInThread } from './planner-thread';
 
 /** How likely an order is ready for its pickup, and what decides it. */
@@ -51,7 +51,7 @@ async function live(db: Db, { id, problem, plan }: PlanRow): Promise<Chances> {
     plan: id,
     days: days.runs,
     orders: days.orders.map((o) => ({
-      order: orderIdOf(o.order),
+      order: orderNumberOf(o.order),
       chance: o.chance,
       deciding: o.deciding.map((d) => ({ ...d, name: names.get(d.step) ?? d.step })),
       learned: problem.steps.filter((s) => s.order === o.order && !s.placed && paces[s.name]).length,

@@ -1,15 +1,15 @@
+import { namesOf } from './names';
 import { durationText } from '../../core/time/duration-text';
 import { timeOf } from '../../core/time/clock';
 import type { Link } from '../../core/planner/answers/explain-order';
-import type { Situation } from './planning';
+import { type Situation } from './situation';
 import { reasonWords } from './reason-words';
 
 /** The chain that fixes an order's time, one sentence a link. */
 export function linkWords(chain: Link[], situation: Situation): string[] {
-  const { clock, rows } = situation.kitchen;
+  const { clock } = situation.kitchen;
   const words = reasonWords(situation);
-  const person = new Map(rows.people.map((p) => [p.id, p.name]));
-  const item = new Map(rows.equipment.map((e) => [e.id, e.name]));
+  const names = namesOf(situation);
   const time = (m: number) => timeOf(m, clock).toFormat('ccc HH:mm');
   return chain.map((link) => {
     const { because } = link;
@@ -26,7 +26,7 @@ export function linkWords(chain: Link[], situation: Situation): string[] {
       }
       case 'hands': {
         const who = because.people.map((p) => {
-          const name = person.get(p.person) ?? p.person;
+          const name = names.person(p.person);
           if (p.on) return `${name} is on ${words.step(p.on)} until ${time(p.until)}`;
           return Number.isFinite(p.until) ? `${name} is not there until ${time(p.until)}` : `${name} is not there`;
         });
@@ -34,7 +34,7 @@ export function linkWords(chain: Link[], situation: Situation): string[] {
         return `${begins}: ${skill ? `for ${skill} work ` : ''}${who.join('; ')}.${held}`;
       }
       case 'equipment':
-        return `${begins}: ${item.get(because.item) ?? because.item} is taken by ${words.step(because.by)} until ${time(because.until)}.${held}`;
+        return `${begins}: ${names.item(because.item)} is taken by ${words.step(because.by)} until ${time(because.until)}.${held}`;
       case 'earliest':
         return `${begins}: it is now, or the work is not allowed earlier.`;
       case 'fact':

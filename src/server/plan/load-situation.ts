@@ -10,7 +10,8 @@ import { readFloor } from '../../data/repositories/events';
 import { readOpenOrders, type OrderRow } from '../../data/repositories/orders';
 import { now } from '../shared/clock';
 import { kitchenAt, type LoadedKitchen } from '../kitchen/kitchen';
-import { breakDownAll, type Situation } from './planning';
+import { breakDownAll } from '../../core/situation/break-down-orders';
+import { type Situation } from './situation';
 
 /**
  * Everything that is planned from, as it is now; null without a kitchen. It is read anew only where something was written since, so that

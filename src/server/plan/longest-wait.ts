@@ -1,10 +1,10 @@
 import { durationText } from '../../core/time/duration-text';
 import type { PlanRow } from '../../data/repositories/plans';
-import { planId } from './planning';
+import { orderId } from '../../core/ids/ids';
 
 /** The longest wait on the earliest way to readiness: most often what a late order cannot get around. */
 export function longestWait(plan: PlanRow, order: number): string | null {
-  const chain = plan.ready.find((r) => r.order === planId(order))?.chain ?? [];
+  const chain = plan.ready.find((r) => r.order === orderId(order))?.chain ?? [];
   let best: { minutes: number; text: string } | null = null;
   for (let i = 1; i < chain.length; i++) {
     const wait = plan.problem.waits.find((w) => w.from === chain[i]!.step && w.to === chain[i - 1]!.step);

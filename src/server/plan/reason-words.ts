@@ -1,25 +1,18 @@
+import { namesOf, type Names } from './names';
 import { durationText } from '../../core/time/duration-text';
 import { timeOf, type Clock } from '../../core/time/clock';
 import type { Reason } from '../../core/plan-reading/why-here';
-import type { Situation } from './planning';
+import { type Situation } from './situation';
 
 export function reasonWords(situation: Situation): ReasonWords {
-  const { clock, rows } = situation.kitchen;
-  return new ReasonWords(
-    clock,
-    new Map(rows.people.map((p) => [p.id, p.name])),
-    new Map(rows.equipment.map((e) => [e.id, e.name])),
-    new Map(situation.orders.map((o) => [`o${o.id}`, o.title])),
-  );
+  return new ReasonWords(situation.kitchen.clock, namesOf(situation));
 }
 
 /** Turns the planner's reasons into sentences. */
 class ReasonWords {
   constructor(
     private readonly clock: Clock,
-    private readonly people: Map<string, string>,
-    private readonly items: Map<string, string>,
-    private readonly orders: Map<string, string>,
+    private readonly names: Names,
   ) {}
 
   private time(minute: number): string {
@@ -27,7 +20,7 @@ class ReasonWords {
   }
 
   step(step: { name: string; order: string | null }): string {
-    const order = this.orders.get(step.order ?? '');
+    const order = this.names.order(step.order ?? '');
     return order ? `“${step.name}” of ${order}` : `“${step.name}”`;
   }
 
@@ -49,11 +42,11 @@ class ReasonWords {
       case 'longest wait':
         return `At most ${durationText(r.wait.max ?? 0)} may lie between it and ${r.step.name} at ${this.time(r.at)}${r.wait.why ? ` (${r.wait.why})` : ''}.`;
       case 'hands taken':
-        return `${this.people.get(r.person) ?? r.person} is on ${this.step(r.step)} ${later ? 'from' : 'until'} ${this.time(r.at)}.`;
+        return `${this.names.person(r.person)} is on ${this.step(r.step)} ${later ? 'from' : 'until'} ${this.time(r.at)}.`;
       case 'off shift':
-        return `The shift of ${this.people.get(r.person) ?? r.person} ${later ? 'ends' : 'begins'} at ${this.time(r.at)}.`;
+        return `The shift of ${this.names.person(r.person)} ${later ? 'ends' : 'begins'} at ${this.time(r.at)}.`;
       case 'equipment taken':
-        return `${this.items.get(r.item) ?? r.item} is ${later ? 'wanted by' : 'taken by'} ${this.step(r.step)} ${later ? 'from' : 'until'} ${this.time(r.at)}.`;
+        return `${this.names.item(r.item)} is ${later ? 'wanted by' : 'taken by'} ${this.step(r.step)} ${later ? 'from' : 'until'} ${this.time(r.at)}.`;
     }
   }
 }

@@ -3,7 +3,7 @@ import { insertPlan, readPlan, readPlanOf, type PlanRow } from '../../data/repos
 import { now } from '../shared/clock';
 import { tellChanged } from '../shared/live';
 import { planKindly } from './plan-kindly';
-import { problemOf } from './planning';
+import { problemOf } from '../../core/situation/problem-of';
 import { log } from '../shared/log';
 import { loadSituation } from './load-situation';
 

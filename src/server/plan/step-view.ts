@@ -1,9 +1,12 @@
+import { namesOf } from './names';
+import { readingOf } from '../../core/plan-reading/plan-reading';
 import type { Check } from '../../core/formula/formula';
 import { durationText } from '../../core/time/duration-text';
 import { timeOf } from '../../core/time/clock';
 import { whyHere } from '../../core/plan-reading/why-here';
 import type { PlanRow } from '../../data/repositories/plans';
-import { brokenSteps, componentOf, servedBy, type Situation } from './planning';
+import { brokenSteps, componentOf, servedBy } from '../../core/situation/whose-step';
+import { type Situation } from './situation';
 import { reasonWords } from './reason-words';
 import type { RungState } from '../wall/ladder-view';
 
@@ -37,11 +40,11 @@ export function stepView(id: string, situation: Situation, plan: PlanRow): StepV
   const orders = servedBy(id, situation);
   const [order] = orders;
   const step = brokenSteps(situation).find((s) => s.id === id);
-  const at = plan.plan.steps.find((s) => s.id === id);
+  const at = readingOf(plan).planned(id);
   if (!order || !step || !at) return null;
-  const { clock, rows } = situation.kitchen;
-  const person = new Map(rows.people.map((p) => [p.id, p.name]));
-  const item = new Map(rows.equipment.map((e) => [e.id, e.name]));
+  const { clock } = situation.kitchen;
+  const names = namesOf(situation);
+  const reading = readingOf(plan);
   const words = reasonWords(situation);
   const why = whyHere(plan.problem, plan.plan, id) ?? { notLater: [], notEarlier: [] };
   const state = situation.states.get(id)?.state ?? 'planned';
@@ -54,11 +57,11 @@ export function stepView(id: string, situation: Situation, plan: PlanRow): StepV
     component: componentOf(step, situation)?.label ?? null,
     when: `${timeOf(at.start, clock).toFormat('ccc d LLL, HH:mm')} – ${timeOf(at.end, clock).toFormat('HH:mm')}`,
     minutes: `${durationText(likely)} likely, ${low} to ${high} min`,
-    who: at.people.map((p) => person.get(p) ?? p),
+    who: at.people.map((p) => names.person(p)),
     skill: step.people?.skill ?? null,
     with: at.equipment.map((e, i) => {
       const oven = step.oven && i === at.equipment.length - 1;
-      return oven ? `${item.get(e) ?? e}, ${step.oven!.celsius} °C, ${step.oven!.units} slots` : (item.get(e) ?? e);
+      return oven ? `${names.item(e)}, ${step.oven!.celsius} °C, ${step.oven!.units} slots` : names.item(e);
     }),
     ...{ amount: step.amount, how: step.how, sign: step.sign, caution: step.caution, state, check: step.check },
     reminders: step.reminders.map(
@@ -68,9 +71,9 @@ export function stepView(id: string, situation: Situation, plan: PlanRow): StepV
     notLater: why.notLater.map((r) => words.reason(r, true)),
     notEarlier: why.notEarlier.map((r) => words.reason(r, false)),
     waits: plan.problem.waits
-      .filter((w) => w.from === id && (!w.when || plan.plan.routes[w.when.route] === w.when.choice))
+      .filter((w) => w.from === id && reading.isTaken(w))
       .map((w) => {
-        const to = plan.problem.steps.find((s) => s.id === w.to)!.name;
+        const to = reading.step(w.to)!.name;
         const limit = w.max === null ? '' : `, at most ${durationText(w.max)}`;
         return `${durationText(w.min)} at least${limit}${w.place ? ` in the ${w.place}` : ''} before “${to}”${w.why ? `: ${w.why}` : ''}`;
       }),

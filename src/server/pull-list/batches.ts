@@ -1,3 +1,5 @@
+import { namesOf } from '../plan/names';
+import { readingOf } from '../../core/plan-reading/plan-reading';
 import { proposeBatches, type BatchProposal, type Candidate } from '../../core/batching/propose-batches';
 import { timeOf } from '../../core/time/clock';
 import { database } from '../../data/database';
@@ -7,7 +9,9 @@ import { readPlan, type PlanRow } from '../../data/repositories/plans';
 import { now } from '../shared/clock';
 import { clashProblem } from '../orders/order-rules';
 import type { Kept } from '../orders/orders';
-import { batchId, breakDownAll, orderIdOf, planId, type Situation } from '../plan/planning';
+import { batchId, orderNumberOf, orderId, isOf, partId, type BatchId, type PartId } from '../../core/ids/ids';
+import { breakDownAll } from '../../core/situation/break-down-orders';
+import { type Situation } from '../plan/situation';
 import { planned } from '../plan/replan';
 import { refuse, type Result } from '../shared/result';
 import { commit } from '../shared/commit';
@@ -29,7 +33,7 @@ export async function loadBatches(): Promise<BatchesView | null> {
 export function batchesView(situation: Situation, plan: PlanRow): BatchesView {
   const { clock, library } = situation.kitchen;
   const time = (m: number) => timeOf(m, clock).toFormat('ccc HH:mm');
-  const titles = new Map(situation.orders.map((o) => [o.id, o.title]));
+  const names = namesOf(situation);
   return {
     proposals: proposeBatches(candidatesOf(situation, plan), library).map((p) => ({
       ...p,
@@ -42,7 +46,7 @@ export function batchesView(situation: Situation, plan: PlanRow): BatchesView {
         {
           id: b.id,
           formulaName: component.formula.name,
-          members: b.members.map((m) => titles.get(m.order) ?? 'handed over'),
+          members: b.members.map((m) => names.order(orderId(m.order)) ?? 'handed over'),
           grams: component.amount.grams,
           begun: hasBegun(batchId(b.id), situation),
         },
@@ -53,25 +57,25 @@ export function batchesView(situation: Situation, plan: PlanRow): BatchesView {
 
 /** Components of planned orders of which nothing has been begun, and which are in no batch yet. */
 function candidatesOf(situation: Situation, plan: PlanRow): Candidate[] {
-  const start = new Map(plan.plan.steps.map((s) => [s.id, s.start]));
-  const inBatch = new Set(situation.batches.flatMap((b) => b.members.map((m) => `${planId(m.order)}.${m.role}`)));
+  const reading = readingOf(plan);
+  const inBatch = new Set(situation.batches.flatMap((b) => b.members.map((m) => partId(orderId(m.order), m.role))));
   return situation.orders.flatMap((o): Candidate[] => {
     const breakdown = situation.breakdowns.get(o.id)!;
-    const own = planId(o.id);
+    const own = orderId(o.id);
     return breakdown.components.flatMap((component): Candidate[] => {
-      const prefix = `${own}.${component.role}`;
-      if (inBatch.has(prefix) || hasBegun(prefix, situation)) return [];
+      const part = partId(own, component.role);
+      if (inBatch.has(part) || hasBegun(part, situation)) return [];
       const uses = breakdown.waits
-        .filter((w) => w.from.startsWith(`${prefix}.`) && !w.to.startsWith(`${prefix}.`))
-        .flatMap((w) => start.get(w.to) ?? []);
+        .filter((w) => isOf(w.from, part) && !isOf(w.to, part))
+        .flatMap((w) => reading.planned(w.to)?.start ?? []);
       if (uses.length === 0) return [];
       return [{ order: own, name: o.title, component, neededAt: Math.min(...uses), choices: o.choices }];
     });
   });
 }
 
-function hasBegun(prefix: string, situation: Situation): boolean {
-  return [...situation.states.keys()].some((step) => step.startsWith(`${prefix}.`));
+function hasBegun(owner: BatchId | PartId, situation: Situation): boolean {
+  return [...situation.states.keys()].some((step) => isOf(step, owner));
 }
 
 /** Makes one batch of these components. What was begun meanwhile stays apart, and is told. */
@@ -88,7 +92,7 @@ export async function acceptBatch(members: { order: string; role: string }[]): P
       return refuse('Some of this has been begun, or is in another batch by now.');
     const { formula } = chosen[0]!.component;
     if (chosen.some((c) => c.component.formula.id !== formula.id)) return refuse('These are not of one formula.');
-    const rows = chosen.map((c) => ({ order: orderIdOf(c.order), role: c.component.role }));
+    const rows = chosen.map((c) => ({ order: orderNumberOf(c.order), role: c.component.role }));
     const made = { id: 0, formula: formula.id, members: rows, split: false, madeAt: now() };
     const batches = [...situation.batches, made];
     const clash = clashProblem(situation, {

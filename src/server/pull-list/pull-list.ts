@@ -6,7 +6,7 @@ import { readPlan } from '../../data/repositories/plans';
 import { readTicks, setTick } from '../../data/repositories/ticks';
 import { now } from '../shared/clock';
 import { batchesView, type BatchesView } from './batches';
-import { brokenSteps, componentOf, servedBy } from '../plan/planning';
+import { brokenSteps, componentOf, servedBy } from '../../core/situation/whose-step';
 import type { Result } from '../shared/result';
 import { commit } from '../shared/commit';
 import { loadSituation } from '../plan/load-situation';

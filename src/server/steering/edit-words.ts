@@ -1,20 +1,19 @@
+import { namesOf, type Names } from '../plan/names';
 import { durationText } from '../../core/time/duration-text';
 import { minuteOf, timeOf } from '../../core/time/clock';
 import type { Plan } from '../../core/planning-format/plan';
 import type { Problem } from '../../core/planning-format/problem';
 import type { Span } from '../../core/time/spans';
 import { singleEdits, type PlanEdit, type Wish } from '../../core/steering/plan-edit';
-import { brokenSteps, servedBy, type Situation } from '../plan/planning';
+import { brokenSteps, servedBy } from '../../core/situation/whose-step';
+import { type Situation } from '../plan/situation';
 
 /** Says edits of the plan as one baker would to another. */
 export class EditWords {
-  private readonly people: Map<string, string>;
-  private readonly items: Map<string, string>;
+  private readonly known: Names;
 
   constructor(private readonly situation: Situation) {
-    const { rows } = situation.kitchen;
-    this.people = new Map(rows.people.map((p) => [p.id, p.name]));
-    this.items = new Map(rows.equipment.map((e) => [e.id, e.name]));
+    this.known = namesOf(situation);
   }
 
   say(edit: PlanEdit): string {
@@ -130,11 +129,11 @@ export class EditWords {
   }
 
   private person(id: string): string {
-    return this.people.get(id) ?? id;
+    return this.known.person(id);
   }
 
   private item(id: string): string {
-    return this.items.get(id) ?? id;
+    return this.known.item(id);
   }
 
   private step(id: string): string {

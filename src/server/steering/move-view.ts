@@ -1,7 +1,10 @@
+import { orderId, routeId } from '../../core/ids/ids';
+import { readingOf } from '../../core/plan-reading/plan-reading';
 import type { Span } from '../../core/time/spans';
 import type { Network } from '../../core/steering/move-along';
 import type { PlanRow } from '../../data/repositories/plans';
-import { type Situation, brokenSteps } from '../plan/planning';
+import { type Situation } from '../plan/situation';
+import { brokenSteps } from '../../core/situation/whose-step';
 
 /** All that moving a rung asks while it is being dragged. Minutes after the clock's origin. */
 export interface MoveView {
@@ -28,17 +31,15 @@ export interface MoveView {
 /** Null for a step that the plan does not hold. */
 export function moveView(id: string, situation: Situation, plan: PlanRow): MoveView | null {
   const { problem } = plan;
-  const step = problem.steps.find((s) => s.id === id);
-  const placed = new Map(plan.plan.steps.map((s) => [s.id, s]));
-  const at = placed.get(id);
+  const reading = readingOf(plan);
+  const step = reading.step(id);
+  const at = reading.planned(id);
   if (!step || !at) return null;
-  const waits = problem.waits.filter(
-    (w) => placed.has(w.from) && placed.has(w.to) && (!w.when || plan.plan.routes[w.when.route] === w.when.choice),
-  );
+  const waits = reading.waits.map((w) => w.wait);
   const hanging = connected(id, waits);
   const steps = problem.steps.filter((s) => hanging.has(s.id));
   const skill = step.people?.skill ?? null;
-  const order = situation.orders.find((o) => `o${o.id}` === step.order) ?? null;
+  const order = situation.orders.find((o) => orderId(o.id) === step.order) ?? null;
   const build = order && situation.kitchen.builds.get(order.build);
   const role = brokenSteps(situation).find((s) => s.id === id)?.role ?? null;
   const part = build?.components.find((c) => c.role === role && c.optional) ?? null;
@@ -47,8 +48,8 @@ export function moveView(id: string, situation: Situation, plan: PlanRow): MoveV
     network: {
       horizon: problem.horizon,
       steps: steps.map((s) => ({
-        ...{ id: s.id, name: s.name, start: placed.get(s.id)!.start },
-        minutes: placed.get(s.id)!.end - placed.get(s.id)!.start,
+        ...{ id: s.id, name: s.name, start: reading.planned(s.id)!.start },
+        minutes: reading.planned(s.id)!.end - reading.planned(s.id)!.start,
         fixed: s.placed !== undefined && s.id !== id,
         earliest: Math.max(problem.now, s.earliest ?? problem.now, pickupOf(plan, s.id) ?? 0),
       })),
@@ -65,14 +66,14 @@ export function moveView(id: string, situation: Situation, plan: PlanRow): MoveV
         ...{ id: p.id, name: p.name, shifts: p.shifts },
         busy: plan.plan.steps
           .filter((s) => s.id !== id && s.people.includes(p.id))
-          .map((s) => ({ start: s.start, end: s.end, name: problem.steps.find((x) => x.id === s.id)!.name })),
+          .map((s) => ({ start: s.start, end: s.end, name: reading.step(s.id)!.name })),
       })),
     equipment: at.equipment,
     pinned: step.placed?.state === 'pinned',
     given: situation.wishes.give[id] ?? null,
     routes: (build?.routes ?? []).map((r) => ({
       ...{ key: r.key, name: r.name, choices: r.choices, own: order?.choices[r.key] ?? '' },
-      taken: plan.plan.routes[`o${order?.id}.${r.key}`] ?? '',
+      taken: (order && plan.plan.routes[routeId(orderId(order.id), r.key)]) ?? '',
     })),
     choices: order?.choices ?? {},
     optional: part && order ? { role: part.role, label: part.label, without: order.without } : null,

@@ -4,7 +4,7 @@ const kitchen = await openDemoKitchen('steering');
 const { canWeTake } = await import('../orders/capacity');
 const { loadChances } = await import('../plan/chances');
 const { loadOrderForm } = await import('../orders/order-pages');
-const { planId } = await import('../plan/planning');
+const { orderId } = await import('../../core/ids/ids');
 const { helpFor } = await import('../orders/remedies');
 const { redoEdit, steer, takeOver, tryWhatIf, tryWishes, undoEdit } = await import('./steering');
 const { moveView } = await import('./move-view');
@@ -133,7 +133,7 @@ describe('supposing', () => {
     const more = tried.trial.wall.ladders.find((l) => l.order === 0)!;
     expect(more.rungs.length).toBeGreaterThan(4);
     expect(tried.trial.comparison.orders).toContainEqual(
-      expect.objectContaining({ order: planId(0), from: null, to: 0 }),
+      expect.objectContaining({ order: orderId(0), from: null, to: 0 }),
     );
     expect(message(await takeOver(tried.trial.id))).toContain('Write the order first');
     expect(message(await tryWhatIf([], { build: 'nothing', portions: 20, pickup: '2027-05-22T12:00' }))).toContain(

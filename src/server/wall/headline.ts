@@ -4,7 +4,8 @@ import { explainOrder } from '../../core/planner/answers/explain-order';
 import type { PlanRow } from '../../data/repositories/plans';
 import { clashWords } from '../../core/order/allergen-clash';
 import { clashes } from '../orders/order-rules';
-import { planId, type Situation } from '../plan/planning';
+import { orderId } from '../../core/ids/ids';
+import { type Situation } from '../plan/situation';
 import { shortWhy } from '../plan/link-words';
 import type { LadderView } from './ladder-view';
 
@@ -48,7 +49,7 @@ export function headlineOf(
   }
   const worst = [...misses].sort((a, b) => late(b) - late(a))[0];
   if (worst) {
-    const why = shortWhy(explainOrder(plan.problem, plan.plan, planId(worst.order)) ?? [], situation);
+    const why = shortWhy(explainOrder(plan.problem, plan.plan, orderId(worst.order)) ?? [], situation);
     const text = `${worst.title} misses its pickup by ${durationText(late(worst))}${why ? `: ${why}` : ''}.`;
     return { tone: 'misses', text, fix: { label: 'See what would help', order: worst.order, help: true }, counts };
   }

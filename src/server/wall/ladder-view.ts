@@ -1,10 +1,13 @@
+import { namesOf } from '../plan/names';
+import { readingOf, type PlanReading } from '../../core/plan-reading/plan-reading';
 import { cakeName } from '../../core/breakdown/amounts/cake';
 import { orderStatus, type OrderStatus } from '../../core/floor/order-status';
 import { minuteOf } from '../../core/time/clock';
 import type { PlannedStep } from '../../core/planning-format/plan';
 import type { Step, Wait } from '../../core/planning-format/problem';
 import type { PlanRow } from '../../data/repositories/plans';
-import { batchIdOf, planId, type Situation } from '../plan/planning';
+import { batchNumberOf, orderId, isOf } from '../../core/ids/ids';
+import { type Situation } from '../plan/situation';
 
 export interface LadderView {
   order: number;
@@ -63,26 +66,25 @@ export interface LeanView {
 /** A rung that has not begun this many minutes after its time is overdue. */
 const GRACE = 5;
 
-export type Placed = Map<string, PlannedStep>;
-
 /** One order's ladder; also the heart of its own page. */
-export function ladderOf(id: number, situation: Situation, plan: PlanRow, placed: Placed): LadderView {
+export function ladderOf(id: number, situation: Situation, plan: PlanRow): LadderView {
+  const reading = readingOf(plan);
+  const names = namesOf(situation);
   const { kitchen, states, minute } = situation;
   const order = situation.orders.find((o) => o.id === id)!;
-  const own = planId(id);
+  const own = orderId(id);
   const breakdown = situation.breakdowns.get(id)!;
   const common = sharedWith(id, situation);
   const roles = new Map([...breakdown.steps.map((s) => [s.id, s.role] as const), ...common]);
-  const initials = new Map(kitchen.rows.people.map((p) => [p.id, p.initials]));
   const steps = plan.problem.steps.filter(
-    (s) => (s.order === own || common.has(s.id)) && s.work !== 'collect' && placed.has(s.id),
+    (s) => (s.order === own || common.has(s.id)) && s.work !== 'collect' && reading.planned(s.id),
   );
 
-  const heldBy = holdsAt(plan);
+  const heldBy = holdsAt(reading);
   const rungs: RungView[] = steps
     .filter((s) => s.work === 'hands')
     .map((s) => {
-      const at = placed.get(s.id)!;
+      const at = reading.planned(s.id)!;
       return {
         step: s.id,
         name: s.name,
@@ -90,7 +92,7 @@ export function ladderOf(id: number, situation: Situation, plan: PlanRow, placed
         end: at.end,
         role: roles.get(s.id) ?? null,
         shared: common.has(s.id),
-        who: at.people.map((p) => ({ id: p, initials: initials.get(p) ?? '?' })),
+        who: at.people.map((p) => ({ id: p, initials: names.initials(p) })),
         items: [...at.equipment, ...(heldBy.get(s.id) ?? [])],
         state: stateOf(s.id, at, states, minute),
         pinned: s.placed?.state === 'pinned',
@@ -100,7 +102,7 @@ export function ladderOf(id: number, situation: Situation, plan: PlanRow, placed
   const rails: RailView[] = [];
   for (const s of steps) {
     if (s.work === 'hands') continue;
-    const at = placed.get(s.id)!;
+    const at = reading.planned(s.id)!;
     rails.push({
       ...{ role: roles.get(s.id) ?? null, start: at.start, end: at.end, why: s.name },
       place: s.work === 'oven' ? 'oven' : 'machine',
@@ -109,19 +111,15 @@ export function ladderOf(id: number, situation: Situation, plan: PlanRow, placed
     });
   }
   const leans: LeanView[] = [];
-  const stored = new Map(plan.plan.waits.map((w) => [w.id, w.equipment]));
-  for (const w of plan.problem.waits) {
-    if (!(w.from.startsWith(`${own}.`) || common.has(w.from)) || !taken(w, plan)) continue;
+  for (const { wait: w, from, to } of reading.waits) {
+    if (!isOf(w.from, own) && !common.has(w.from)) continue;
     // Of a batch's waits only those inside it, and those to this order's own steps.
-    if (common.has(w.from) && !common.has(w.to) && !w.to.startsWith(`${own}.`)) continue;
-    const from = placed.get(w.from);
-    const to = placed.get(w.to);
-    if (!from || !to) continue;
+    if (common.has(w.from) && !common.has(w.to) && !isOf(w.to, own)) continue;
     const role = roles.get(w.from) ?? null;
     if (to.start > from.end)
       rails.push({
         ...{ role, start: from.end, end: to.start, place: placeOf(w), why: w.why, celsius: null },
-        item: stored.get(w.id) ?? null,
+        item: reading.itemOfWait(w.id) ?? null,
       });
     if (role !== null && (roles.get(w.to) ?? null) === null) leans.push({ role, from: from.end, to: to.start });
   }
@@ -139,11 +137,10 @@ export function ladderOf(id: number, situation: Situation, plan: PlanRow, placed
 }
 
 /** Items held from or until a step. */
-function holdsAt(plan: PlanRow): Map<string, string[]> {
-  const items = new Map(plan.plan.holds.map((h) => [h.id, h.equipment]));
+function holdsAt(reading: PlanReading): Map<string, string[]> {
   const at = new Map<string, string[]>();
-  for (const h of plan.problem.holds) {
-    const item = items.get(h.id);
+  for (const h of reading.problem.holds) {
+    const item = reading.itemOfHold(h.id);
     if (item) for (const step of new Set([h.from, h.until])) at.set(step, [...(at.get(step) ?? []), item]);
   }
   return at;
@@ -159,7 +156,7 @@ function sharedWith(id: number, situation: Situation): Map<string, string> {
   );
   return new Map(
     situation.shared.steps.flatMap((s) => {
-      const role = roles.get(batchIdOf(s.id));
+      const role = roles.get(batchNumberOf(s.id));
       return role === undefined ? [] : [[s.id, role] as const];
     }),
   );
@@ -176,8 +173,6 @@ function stateOf(id: string, at: PlannedStep, states: Situation['states'], minut
   if (state) return state;
   return at.start + GRACE < minute ? 'overdue' : 'planned';
 }
-
-export const taken = (x: Step | Wait, plan: PlanRow) => !x.when || plan.plan.routes[x.when.route] === x.when.choice;
 
 function placeOf(w: Wait): Place {
   return w.place === 'fridge' || w.place === 'freezer' || w.place === 'dry box' ? w.place : 'bench';

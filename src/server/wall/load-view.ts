@@ -2,7 +2,7 @@ import { minuteOf, timeOf } from '../../core/time/clock';
 import type { Span } from '../../core/time/spans';
 import { loadsOf, type Loads } from '../../core/plan-reading/loads';
 import type { PlanRow } from '../../data/repositories/plans';
-import type { Situation } from '../plan/planning';
+import { type Situation } from '../plan/situation';
 import type { LadderView } from './ladder-view';
 
 export interface LoadView {

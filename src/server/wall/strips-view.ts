@@ -1,7 +1,8 @@
+import { readingOf } from '../../core/plan-reading/plan-reading';
 import type { Span } from '../../core/time/spans';
 import type { PlanRow } from '../../data/repositories/plans';
-import { servedBy, type Situation } from '../plan/planning';
-import { type Placed, taken } from './ladder-view';
+import { servedBy } from '../../core/situation/whose-step';
+import { type Situation } from '../plan/situation';
 
 export interface HandView {
   id: string;
@@ -26,7 +27,7 @@ export interface StoreView {
   used: number[];
 }
 
-export function ovensOf(situation: Situation, plan: PlanRow, placed: Placed): OvenView[] {
+export function ovensOf(situation: Situation, plan: PlanRow): OvenView[] {
   return situation.kitchen.rows.equipment
     .filter((e) => e.kind === 'oven')
     .map((e) => ({
@@ -34,7 +35,7 @@ export function ovensOf(situation: Situation, plan: PlanRow, placed: Placed): Ov
       name: e.name,
       slots: e.units,
       loads: plan.problem.steps.flatMap((s) => {
-        const at = placed.get(s.id);
+        const at = readingOf(plan).planned(s.id);
         if (!s.oven || !at?.equipment.includes(e.id)) return [];
         const name = `${servedBy(s.id, situation)
           .map((o) => o.title)
@@ -45,19 +46,16 @@ export function ovensOf(situation: Situation, plan: PlanRow, placed: Placed): Ov
 }
 
 /** Cold and dry places, with how many of their shelves the plan uses over time. */
-export function storesOf(plan: PlanRow, placed: Placed): StoreView[] {
+export function storesOf(plan: PlanRow): StoreView[] {
+  const reading = readingOf(plan);
   const kinds = ['fridge', 'freezer'];
   const kindOf = new Map(plan.problem.equipment.map((e) => [e.id, e.kind]));
   return kinds.map((kind) => {
     const changes = new Map<number, number>();
     const change = (t: number, by: number) => changes.set(t, (changes.get(t) ?? 0) + by);
-    const items = new Map(plan.plan.waits.map((w) => [w.id, w.equipment]));
-    for (const w of plan.problem.waits) {
-      const item = items.get(w.id);
-      if (!item || kindOf.get(item) !== kind || !taken(w, plan)) continue;
-      const from = placed.get(w.from)!;
-      const to = placed.get(w.to)!;
-      if (to.start <= from.end) continue;
+    for (const { wait: w, from, to } of reading.waits) {
+      const item = reading.itemOfWait(w.id);
+      if (!item || kindOf.get(item) !== kind || to.start <= from.end) continue;
       change(from.end, w.units);
       change(to.start, -w.units);
     }

@@ -1,6 +1,8 @@
+import { readingOf } from '../../core/plan-reading/plan-reading';
 import type { Clock } from '../../core/time/clock';
 import type { PlanRow } from '../../data/repositories/plans';
-import { planId, type Situation } from '../plan/planning';
+import { orderId } from '../../core/ids/ids';
+import { type Situation } from '../plan/situation';
 import { headlineOf, type Headline } from './headline';
 import { type LadderView, ladderOf } from './ladder-view';
 import { type HandView, type OvenView, type StoreView, ovensOf, storesOf } from './strips-view';
@@ -33,10 +35,10 @@ export function wallView(
   trouble: string | null = null,
 ): WallView {
   const { kitchen, minute } = situation;
-  const placed = new Map(plan.plan.steps.map((s) => [s.id, s]));
+  const reading = readingOf(plan);
   const ladders = situation.orders
-    .filter((o) => plan.problem.orders.some((p) => p.id === planId(o.id)))
-    .map((o) => ladderOf(o.id, situation, plan, placed));
+    .filter((o) => reading.order(orderId(o.id)))
+    .map((o) => ladderOf(o.id, situation, plan));
   return {
     plan: plan.id,
     kitchen: kitchen.rows.kitchen.name,
@@ -50,12 +52,12 @@ export function wallView(
       initials: p.initials,
       shifts: plan.problem.people.find((x) => x.id === p.id)?.shifts ?? [],
       jobs: plan.problem.steps.flatMap((s) => {
-        const at = placed.get(s.id);
+        const at = reading.planned(s.id);
         return at?.people.includes(p.id) ? [{ step: s.id, name: s.name, start: at.start, end: at.end }] : [];
       }),
     })),
-    ovens: ovensOf(situation, plan, placed),
-    stores: storesOf(plan, placed),
+    ovens: ovensOf(situation, plan),
+    stores: storesOf(plan),
     things: kitchen.rows.equipment
       .filter((e) => e.kind !== 'oven')
       .map(({ id, name, kind, units }) => ({ id, name, kind, units })),

@@ -1,6 +1,6 @@
 import { database } from '../../data/database';
 import { readPlan } from '../../data/repositories/plans';
-import type { Situation } from '../plan/planning';
+import { type Situation } from '../plan/situation';
 import { planTrouble, replan } from '../plan/replan';
 import { loadSituation } from '../plan/load-situation';
 import { lastEdits } from '../steering/steering';

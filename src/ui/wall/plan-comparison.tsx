@@ -1,3 +1,4 @@
+import { orderId } from '@/core/ids/ids';
 import Box from '@mui/material/Box';
 import { durationText } from '@/core/time/duration-text';
 import { timeOf, type Clock } from '@/core/time/clock';
@@ -25,7 +26,7 @@ export function PlanComparison({ trial, clock }: { trial: TrialView; clock: Cloc
   const { comparison, names } = trial;
   const time = (m: number) => timeOf(m, clock).toFormat('ccc HH:mm');
   const who = (ids: string[]) => ids.map((p) => names[p] ?? p).join(', ');
-  const titles = new Map(trial.wall.ladders.map((l) => [`o${l.order}`, l.title]));
+  const titles = new Map<string, string>(trial.wall.ladders.map((l) => [orderId(l.order), l.title]));
   return (
     <Box aria-label="The two plans" role="region">
       <Box

@@ -12,7 +12,7 @@ import type { CakeOrder } from '../cake-order';
 
 /** The cake and its components alone, without steps: amounts, lines and allergens. */
 export function componentsOf(
-  order: CakeOrder,
+  order: Omit<CakeOrder, 'id'>,
   kitchen: Kitchen,
   choices: Choices = { ...kitchen.choices, ...order.choices },
 ): { cake: Cake; components: Component[] } {
@@ -35,7 +35,12 @@ function trimmed(formulas: Formula[], kitchen: Kitchen, choices: Choices): numbe
   return domed && chosen('level', choices) === 'trim' ? kitchen.coefficients.trim : 0;
 }
 
-function formulaFor(component: BuildComponent, order: CakeOrder, kitchen: Kitchen, choices: Choices): Formula {
+function formulaFor(
+  component: BuildComponent,
+  order: Omit<CakeOrder, 'id'>,
+  kitchen: Kitchen,
+  choices: Choices,
+): Formula {
   const instead = component.instead?.find((i) => belongs(i.when, choices))?.formula;
   const id = order.swaps?.[component.role] ?? instead ?? component.formula;
   const formula = kitchen.formulas.get(id);

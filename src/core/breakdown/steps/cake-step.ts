@@ -1,9 +1,12 @@
+import { type OrderId, type StepId } from '../../ids/ids';
 import type { Check, Reminder } from '../../formula/formula';
 import type { Step } from '../../planning-format/problem';
 import type { Preparation } from './preparations';
 
 /** A planner's step with what the bench needs to know. */
 export interface BrokenStep extends Step {
+  id: StepId;
+  order: OrderId | null;
   /** Role of the component; null for work on the whole cake. */
   role: string | null;
   how: string;

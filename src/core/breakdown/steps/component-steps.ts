@@ -1,3 +1,14 @@
+import {
+  partId,
+  partStepId,
+  routeId,
+  stageStepId,
+  tinHoldId,
+  waitId,
+  type BatchId,
+  type OrderId,
+  type StepId,
+} from '../../ids/ids';
 import type { FormulaStep } from '../../formula/formula';
 import { belongs, chosen, type Choices } from '../../formula/schools';
 import { bakingRounds } from '../../shape/batter';
@@ -16,7 +27,7 @@ export interface ComponentParts {
   waits: Wait[];
   holds: Hold[];
   /** Ids of the steps after which the component is finished. */
-  ends: string[];
+  ends: StepId[];
 }
 
 /** Tins that bake together in one round, with the mould that bakes them and the mix that fills them. */
@@ -26,12 +37,12 @@ interface Round extends Load {
 }
 
 /**
- * Steps of one component: its formula's, once for the batch, or once for each mix and round of tins. `prefix` begins
- * their ids; `order` is null where a batch serves several.
+ * Steps of one component: its formula's, once for the batch, or once for each mix and round of tins. They belong to
+ * `owner`; `order` is null where a batch serves several.
  */
 export function componentSteps(
-  prefix: string,
-  order: string | null,
+  owner: OrderId | BatchId,
+  order: OrderId | null,
   component: Component,
   kitchen: Kitchen,
   choices: Choices,
@@ -44,11 +55,11 @@ export function componentSteps(
   const baked = steps.findIndex((s) => s.work === 'oven');
   const broken: BrokenStep[] = [];
   /** Which rounds each step of a key serves. */
-  const serves = new Map<string, { id: string; rounds: Round[] }[]>();
+  const serves = new Map<string, { id: StepId; rounds: Round[] }[]>();
   steps.forEach((s, at) => {
     const groups = groupsOf(s, baked >= 0 && at >= baked, rounds, mixes > 1 || split);
     const made = groups.map((own, i) => ({
-      id: groups.length > 1 ? `${prefix}.${role}.${s.key}.${i + 1}` : `${prefix}.${role}.${s.key}`,
+      id: partStepId(partId(owner, role), s.key, groups.length > 1 ? i + 1 : null),
       rounds: own,
     }));
     serves.set(s.key, made);
@@ -57,7 +68,7 @@ export function componentSteps(
 
   const waits = formula.waits.flatMap((w): Wait[] =>
     pairs(serves.get(w.from) ?? [], serves.get(w.to) ?? []).map(([from, to]) => ({
-      id: `${from.id}>${to.id}`,
+      id: waitId(from.id, to.id),
       from: from.id,
       to: to.id,
       min: w.min,
@@ -80,7 +91,7 @@ export function componentSteps(
           const from = first || baked < 0 ? of(s.key) : of(steps[baked]!.key);
           const until = of(s.tinsUntil!);
           if (from === undefined || until === undefined) return [];
-          return [{ id: `${until}#${round.kind}${i}`, kind: round.kind, units: round.tins, from, until }];
+          return [{ id: tinHoldId(until, round.kind, i), kind: round.kind, units: round.tins, from, until }];
         }),
   );
 
@@ -100,15 +111,15 @@ function groupsOf(s: FormulaStep, baking: boolean, rounds: Round[], apart: boole
 }
 
 /** From the finished component to each stage that takes it; its place is kept until the last of them. */
-export function keepingWaits(order: string, component: Component, build: Build, ends: string[]): Wait[] {
+export function keepingWaits(order: OrderId, component: Component, build: Build, ends: StepId[]): Wait[] {
   const { keeping } = component.formula;
   const takers = build.stages.filter((s) => s.takes.includes(component.role));
   return ends.flatMap((from) =>
     takers.map((stage, i) => {
       const final = i === takers.length - 1;
-      const to = `${order}.${stage.key}`;
+      const to = stageStepId(order, stage.key);
       return {
-        id: `${from}>${to}`,
+        id: waitId(from, to),
         from,
         to,
         min: keeping.min,
@@ -117,15 +128,15 @@ export function keepingWaits(order: string, component: Component, build: Build, 
         units: final && keeping.place ? keeping.units : 0,
         ageing: final ? keeping.ageing : 0,
         why: keeping.why,
-        ...(stage.when ? { when: { ...stage.when, route: `${order}.${stage.when.route}` } } : {}),
+        ...(stage.when ? { when: { ...stage.when, route: routeId(order, stage.when.route) } } : {}),
       };
     }),
   );
 }
 
 function brokenStep(
-  id: string,
-  order: string | null,
+  id: StepId,
+  order: OrderId | null,
   component: Component,
   s: FormulaStep,
   rounds: Round[],

@@ -1,3 +1,4 @@
+import { isStepOf, stageStepId, waitId, type OrderId } from '../../ids/ids';
 import type { Wait } from '../../planning-format/problem';
 import type { Build } from '../build';
 import type { Component } from '../amounts/component';
@@ -12,7 +13,7 @@ const LEFT_OVER_KEEPS = 2 * 1440;
  * `cut`, else at the stage that takes the component; run-off where the component is used.
  */
 export function leftOverWaits(
-  order: string,
+  order: OrderId,
   build: Build,
   components: Component[],
   drawn: Drawn[],
@@ -23,11 +24,11 @@ export function leftOverWaits(
     if (!first) return [];
     return d.from.flatMap(({ role }) => {
       const source = components.find((c) => c.role === role)!;
-      const cuts = (parts.find((p) => p.role === role)?.steps ?? []).filter((s) => s.id.includes(`.${role}.cut`));
+      const cuts = (parts.find((p) => p.role === role)?.steps ?? []).filter((s) => isStepOf(s.id, role, 'cut'));
       const stage = build.stages.find((s) => s.takes.includes(role));
-      const from = cuts.length > 0 ? cuts.map((s) => s.id) : stage ? [`${order}.${stage.key}`] : [];
+      const from = cuts.length > 0 ? cuts.map((s) => s.id) : stage ? [stageStepId(order, stage.key)] : [];
       return from.map((id): Wait => ({
-        id: `${id}>${first.id}`,
+        id: waitId(id, first.id),
         from: id,
         to: first.id,
         min: 0,

@@ -1,13 +1,14 @@
+import { routeId, type OrderId } from '../../ids/ids';
 import type { Choices } from '../../formula/schools';
 import type { Breakdown } from '../breakdown';
 import type { Build } from '../build';
 
 /** Routes that the order has settled for itself: the other choices leave the problem. */
-export function settleRoutes(order: string, build: Build, choices: Choices, broken: Breakdown): Breakdown {
+export function settleRoutes(order: OrderId, build: Build, choices: Choices, broken: Breakdown): Breakdown {
   const settled = new Map(
     (build.routes ?? [])
       .filter((r) => r.choices.some((c) => c.key === choices[r.key]))
-      .map((r) => [`${order}.${r.key}`, choices[r.key]!]),
+      .map((r): [string, string] => [routeId(order, r.key), choices[r.key]!]),
   );
   if (settled.size === 0) return broken;
   const settle = <T extends { when?: { route: string; choice: string } }>(list: T[]): T[] =>
@@ -20,7 +21,7 @@ export function settleRoutes(order: string, build: Build, choices: Choices, brok
       return [bare];
     });
   const steps = settle(broken.steps);
-  const living = new Set(steps.map((s) => s.id));
+  const living = new Set<string>(steps.map((s) => s.id));
   return {
     ...broken,
     steps,

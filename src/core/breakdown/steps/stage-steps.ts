@@ -1,16 +1,16 @@
 import type { Hold, Wait } from '../../planning-format/problem';
 import { formName } from '../../shape/form';
-import { collectId } from '../../ids/ids';
+import { HAND_OVER, handOverId, ringHoldId, routeId, stageStepId, stageWaitId, type OrderId } from '../../ids/ids';
 import type { BrokenStep } from './cake-step';
 import type { Kitchen } from '../kitchen';
-import { HAND_OVER, type Build } from '../build';
+import { type Build } from '../build';
 import type { Cake } from '../amounts/cake';
 import type { Component } from '../amounts/component';
 import { grams } from './words';
 
 /** The work on the cake as a whole, from the first assembly to the hand-over. */
 export function stageSteps(
-  order: string,
+  order: OrderId,
   build: Build,
   cake: Cake,
   components: Component[],
@@ -18,12 +18,12 @@ export function stageSteps(
 ): { steps: BrokenStep[]; waits: Wait[]; holds: Hold[] } {
   const tiers = cake.tiers.length;
   const when = (w?: { route: string; choice: string }) =>
-    w ? { when: { route: `${order}.${w.route}`, choice: w.choice } } : {};
+    w ? { when: { route: routeId(order, w.route), choice: w.choice } } : {};
   const steps: BrokenStep[] = build.stages.map((s) => {
     const extra = Math.round((s.minutes.perTier ?? 0) * (tiers - 1) + (s.minutes.perPortion ?? 0) * cake.portions);
     const taken = components.filter((c) => s.takes.includes(c.role));
     return {
-      id: `${order}.${s.key}`,
+      id: stageStepId(order, s.key),
       name: s.name,
       order,
       role: null,
@@ -43,7 +43,7 @@ export function stageSteps(
       ...when(s.when),
     };
   });
-  const collect = collectId(order);
+  const collect = handOverId(order);
   steps.push({
     id: collect,
     name: 'Hand over',
@@ -67,9 +67,9 @@ export function stageSteps(
   const waits: Wait[] = build.waits.map((w) => {
     const handsOver = w.to === HAND_OVER;
     return {
-      id: `${order}.${w.from}>${w.to}${w.when ? `?${w.when.choice}` : ''}`,
-      from: `${order}.${w.from}`,
-      to: handsOver ? collect : `${order}.${w.to}`,
+      id: stageWaitId(order, w.from, w.to, w.when?.choice ?? null),
+      from: stageStepId(order, w.from),
+      to: stageStepId(order, w.to),
       min: handsOver ? Math.max(w.min, kitchen.coefficients.readyBefore) : w.min,
       max: w.max,
       place: w.place,
@@ -84,11 +84,11 @@ export function stageSteps(
   if (build.ringHold) {
     for (const [kind, units] of ringsNeeded(cake, kitchen))
       holds.push({
-        id: `${order}#${kind}`,
+        id: ringHoldId(order, kind),
         kind,
         units,
-        from: `${order}.${build.ringHold.from}`,
-        until: `${order}.${build.ringHold.until}`,
+        from: stageStepId(order, build.ringHold.from),
+        until: stageStepId(order, build.ringHold.until),
       });
   }
   return { steps, waits, holds };

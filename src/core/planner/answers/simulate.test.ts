@@ -72,7 +72,7 @@ describe('days lived through', () => {
           { id: 'c', start: 100, end: 100, people: [], equipment: [] },
         ],
         routes: {},
-        unplaced: [],
+        ...{ waits: [], holds: [], unplaced: [] },
       }) as unknown as Plan;
     // Triangular(40, 60, 100): P(≤ 60) = (60 − 40) ÷ (100 − 40) = 1/3.
     const [order] = simulate(one(40), at(40), 20_000, 3).orders;

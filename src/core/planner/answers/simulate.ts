@@ -1,3 +1,4 @@
+import { readingOf } from '../../plan-reading/plan-reading';
 import { paceAt } from '../../records/pace';
 import type { Plan, PlannedStep } from '../../planning-format/plan';
 import type { Problem } from '../../planning-format/problem';
@@ -142,7 +143,7 @@ function triangular(low: number, likely: number, high: number, u: number): numbe
 
 /** Arcs of the waits that exist, and of the plan's order on every pair of hands and every item of which a step takes all. */
 function networkOf(problem: Problem, plan: Plan, paces: Record<string, number[]>): Network {
-  const steps = new Map(problem.steps.map((s) => [s.id, s]));
+  const reading = readingOf({ problem, plan });
   const sorted = [...plan.steps].sort((a, b) => a.start - b.start || a.end - b.end);
   const position = new Map(sorted.map((s, i) => [s.id, i]));
   const arcs: Map<number, number>[] = sorted.map(() => new Map());
@@ -151,16 +152,11 @@ function networkOf(problem: Problem, plan: Plan, paces: Record<string, number[]>
     if (from >= to) return;
     arcs[to]!.set(from, Math.max(arcs[to]!.get(from) ?? -Infinity, lag));
   };
-  for (const w of problem.waits) {
-    const [from, to] = [position.get(w.from), position.get(w.to)];
-    if (from === undefined || to === undefined) continue;
-    if (w.when && plan.routes[w.when.route] !== w.when.choice) continue;
-    arc(from, to, w.min);
-  }
+  for (const { wait } of reading.waits) arc(position.get(wait.from)!, position.get(wait.to)!, wait.min);
   const units = new Map(problem.equipment.map((e) => [e.id, e.units]));
   const last = new Map<string, number[]>();
   sorted.forEach((s, i) => {
-    const known = steps.get(s.id)!;
+    const known = reading.step(s.id)!;
     if (known.work === 'hands')
       for (const p of s.people) {
         for (const before of last.get(`p ${p}`) ?? []) arc(before, i, 0);
@@ -195,7 +191,7 @@ function networkOf(problem: Problem, plan: Plan, paces: Record<string, number[]>
       network.from[at] = from;
       network.lag[at++] = lag;
     }
-    const { placed, minutes, name } = steps.get(s.id)!;
+    const { placed, minutes, name } = reading.step(s.id)!;
     const fixed = placed && placed.state !== 'pinned' ? placed.end - placed.start : null;
     const [low, likely, high] = fixed === null ? [minutes.low, minutes.likely, minutes.high] : [fixed, fixed, fixed];
     const pace = fixed === null ? paces[name] : undefined;
@@ -222,24 +218,21 @@ const MOST_PASSES = 50;
  * after its planned start.
  */
 function releases(problem: Problem, plan: Plan, sorted: PlannedStep[], arcs: Map<number, number>[]): Float64Array {
-  const steps = new Map(problem.steps.map((s) => [s.id, s]));
+  const reading = readingOf({ problem, plan });
   const shifts = new Map(problem.people.map((p) => [p.id, p.shifts]));
   const position = new Map(sorted.map((s, i) => [s.id, i]));
   const orders = new Map(problem.orders.map((o) => [o.collect, o.pickup]));
   const release = Float64Array.from(sorted, (s) => {
-    const step = steps.get(s.id)!;
+    const step = reading.step(s.id)!;
     if (step.placed) return s.start;
     const pickup = orders.get(s.id);
     if (pickup !== undefined) return pickup;
     const begins = s.people.map((p) => shifts.get(p)?.find(([a, b]) => s.start >= a && s.start < b)?.[0] ?? s.start);
     return Math.min(s.start, Math.max(problem.now, step.earliest ?? problem.now, ...begins));
   });
-  const limits = problem.waits.flatMap((w) => {
-    const [from, to] = [position.get(w.from), position.get(w.to)];
-    if (w.max === null || from === undefined || to === undefined) return [];
-    if (w.when && plan.routes[w.when.route] !== w.when.choice) return [];
-    return [{ from, to, max: w.max }];
-  });
+  const limits = reading.waits.flatMap(({ wait: { from, to, max } }) =>
+    max === null ? [] : [{ from: position.get(from)!, to: position.get(to)!, max }],
+  );
   const minutes = (i: number) => sorted[i]!.end - sorted[i]!.start;
   for (let pass = 0, changed = true; changed && pass < MOST_PASSES; pass++) {
     changed = false;

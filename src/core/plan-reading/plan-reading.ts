@@ -1,0 +1,89 @@
+import type { Plan, PlannedStep } from '../planning-format/plan';
+import type { Order, Problem, Step, Wait } from '../planning-format/problem';
+
+/** A plan with the problem that it answers. */
+export interface PlannedProblem {
+  problem: Problem;
+  plan: Plan;
+}
+
+/** A wait that the plan's routes have taken, between two steps that it holds. */
+export interface PlannedWait {
+  wait: Wait;
+  from: PlannedStep;
+  to: PlannedStep;
+}
+
+const readings = new WeakMap<Plan, PlanReading>();
+
+/** The reading of a plan: made once for each plan, however often it is asked for. */
+export function readingOf({ problem, plan }: PlannedProblem): PlanReading {
+  const known = readings.get(plan);
+  if (known?.problem === problem) return known;
+  const made = new PlanReading(problem, plan);
+  readings.set(plan, made);
+  return made;
+}
+
+/** A plan as everybody asks it: the step, when and by whom, whether it is on a route that was taken, how late its order leaves. */
+export class PlanReading {
+  private readonly steps: ReadonlyMap<string, Step>;
+  private readonly plannedSteps: ReadonlyMap<string, PlannedStep>;
+  private readonly orders: ReadonlyMap<string, Order>;
+  private readonly waitItems: ReadonlyMap<string, string>;
+  private readonly holdItems: ReadonlyMap<string, string>;
+  /** Every wait that counts, in the order of the problem. */
+  readonly waits: readonly PlannedWait[];
+
+  constructor(
+    readonly problem: Problem,
+    readonly plan: Plan,
+  ) {
+    const byId = <T extends { id: string }>(list: T[]) => new Map(list.map((x) => [x.id, x]));
+    const items = (list: { id: string; equipment: string }[]) => new Map(list.map((x) => [x.id, x.equipment]));
+    this.steps = byId(problem.steps);
+    this.plannedSteps = byId(plan.steps);
+    this.orders = byId(problem.orders);
+    this.waitItems = items(plan.waits);
+    this.holdItems = items(plan.holds);
+    this.waits = problem.waits.flatMap((wait) => {
+      const [from, to] = [this.planned(wait.from), this.planned(wait.to)];
+      return from && to && this.isTaken(wait) ? [{ wait, from, to }] : [];
+    });
+  }
+
+  /** What the problem says of a step. */
+  step(id: string): Step | undefined {
+    return this.steps.get(id);
+  }
+
+  /** Where the plan has a step, and who does it with what; undefined where it leaves it out. */
+  planned(id: string): PlannedStep | undefined {
+    return this.plannedSteps.get(id);
+  }
+
+  order(id: string): Order | undefined {
+    return this.orders.get(id);
+  }
+
+  /** Does it exist on the routes that the plan has taken? */
+  isTaken({ when }: { when?: { route: string; choice: string } }): boolean {
+    return !when || this.plan.routes[when.route] === when.choice;
+  }
+
+  /** The item that keeps what waits, or that is held; undefined on the open bench. */
+  itemOfWait(wait: string): string | undefined {
+    return this.waitItems.get(wait);
+  }
+
+  itemOfHold(hold: string): string | undefined {
+    return this.holdItems.get(hold);
+  }
+
+  /** Minutes by which an order leaves after its pickup, 0 on time; null where the plan leaves it out or has never heard of it. */
+  minutesLate(id: string): number | null {
+    const order = this.orders.get(id);
+    const handOver = order && this.planned(order.collect);
+    return handOver ? handOver.start - order.pickup : null;
+  }
+}

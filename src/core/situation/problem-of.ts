@@ -1,0 +1,33 @@
+import { orderId } from '../ids/ids';
+import type { Problem } from '../planning-format/problem';
+import { minuteOf } from '../time/clock';
+import { makeProblem } from './make-problem';
+import type { Situation } from './situation';
+import { withFloor } from './with-floor';
+import { withWishes } from './with-wishes';
+
+/**
+ * The planning problem of a situation, with the facts of the floor and the lead's wishes in it. `stood` names the waits that were
+ * lifted because they had been overstepped already, `lapsed` the steps whose pin or giving can hold no more.
+ */
+export function problemOf(situation: Situation): { problem: Problem; stood: string[]; lapsed: string[] } {
+  const { kitchen, orders, breakdowns, minute } = situation;
+  const planned = orders.map((o) => ({
+    id: orderId(o.id),
+    name: o.title,
+    pickup: minuteOf(o.pickup, kitchen.clock),
+    weight: o.weight,
+    breakdown: breakdowns.get(o.id)!,
+  }));
+  const problem = makeProblem(
+    planned,
+    kitchen.team,
+    kitchen.equipment,
+    kitchen.clock,
+    minute,
+    situation.shared,
+    kitchen.calendar,
+  );
+  const floor = withFloor(problem, situation.states);
+  return { ...withWishes(floor.problem, situation.wishes), stood: floor.stood };
+}

@@ -1,0 +1,79 @@
+import type { SharedWork } from '../batching/batch';
+import type { Breakdown } from '../breakdown/breakdown';
+import type { Build } from '../breakdown/build';
+import type { Kitchen } from '../breakdown/kitchen';
+import type { StepState } from '../floor/floor-state';
+import type { Allergen, Formula } from '../formula/formula';
+import type { Choices } from '../formula/schools';
+import type { Equipment } from '../planning-format/problem';
+import type { Form } from '../shape/form';
+import type { MadeEdit, Wishes } from '../steering/plan-edit';
+import type { Clock } from '../time/clock';
+import type { TeamCalendar } from '../time/team-calendar';
+import type { TeamMember } from './make-problem';
+
+/** A kitchen as planning asks it. */
+export interface PlanningKitchen {
+  clock: Clock;
+  library: Kitchen;
+  /** Formulas as they were before their newest version, by `id@version`. */
+  olderFormulas: ReadonlyMap<string, Formula>;
+  builds: ReadonlyMap<string, Build>;
+  team: TeamMember[];
+  /** Their shifts in minutes, made as they are asked for. */
+  calendar: TeamCalendar;
+  equipment: Equipment[];
+}
+
+/** What of an order decides how it is broken down. */
+export interface BreakableOrder {
+  id: number;
+  build: string;
+  tiers: Form[];
+  /** Roles of optional components that are left out. */
+  without: string[];
+  /** Another formula for a role. */
+  swaps: Record<string, string>;
+  /** Amounts set by hand, g by role. */
+  overrides: Record<string, number>;
+  /** Schools and routes that it has settled for itself. */
+  choices: Choices;
+  /** Versions of the formulas that it was planned with. */
+  versions: Record<string, number>;
+}
+
+/** An order that is to be planned. */
+export interface OpenOrder extends BreakableOrder {
+  title: string;
+  pickup: Date;
+  portions: number;
+  /** What a late minute of it counts, 1 for most. */
+  weight: number;
+  avoid: Allergen[];
+}
+
+/** A batch that was accepted for several orders. */
+export interface AcceptedBatch {
+  id: number;
+  members: { order: number; role: string }[];
+}
+
+/** Everything that is planned from: orders with their breakdowns, what happened, and what the lead wants. */
+export interface Situation<
+  Of extends PlanningKitchen = PlanningKitchen,
+  Taken extends OpenOrder = OpenOrder,
+  Made extends AcceptedBatch = AcceptedBatch,
+> {
+  kitchen: Of;
+  orders: Taken[];
+  breakdowns: Map<number, Breakdown>;
+  batches: Made[];
+  /** What the batches put in the place of their members' own steps. */
+  shared: SharedWork;
+  states: Map<string, StepState>;
+  /** Every edit of the plan that was made, and what the lead wants after them: pins, who does what, who is away, what is closed. */
+  edits: MadeEdit[];
+  wishes: Wishes;
+  /** Now, in minutes after the clock's origin. */
+  minute: number;
+}
