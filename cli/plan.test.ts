@@ -42,9 +42,8 @@ describe('npm run plan', () => {
   });
 
   it('makes the same plan again where it counts rounds instead of seconds, and refuses half a round', () => {
-    const { seconds: _, ...first } = JSON.parse(plan(example, '--rounds', '3').stdout);
-    const { seconds: __, ...again } = JSON.parse(plan(example, '--rounds', '3').stdout);
-    expect(again).toEqual(first);
+    const [first, again] = [0, 1].map(() => JSON.parse(plan(example, '--rounds', '3').stdout));
+    expect({ ...again, seconds: 0 }).toEqual({ ...first, seconds: 0 });
     expect(first.score.cost).toBeGreaterThan(0);
     const half = plan(example, '--rounds', '1.5');
     expect(half.status).toBe(2);

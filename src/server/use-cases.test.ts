@@ -151,7 +151,6 @@ describe('a batch for several orders', () => {
       .filter((s) => !Number.isNaN(batchNumberOf(s.id)))
       .sort((a, b) => a.start - b.start)[0]!;
     const { ladderOf } = await import('./wall/ladder-view');
-    const placed = new Map(plan.plan.steps.map((s) => [s.id, s]));
     for (const m of wanted.members) {
       const ladder = ladderOf(Number(m.order.slice(1)), situation, plan);
       expect(ladder.rungs.filter((r) => r.shared).map((r) => r.step)).toContain(first.id);

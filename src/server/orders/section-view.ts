@@ -1,6 +1,5 @@
 import type { Breakdown } from '../../core/breakdown/breakdown';
 import { cakeName } from '../../core/breakdown/amounts/cake';
-import { grams } from '../../core/breakdown/steps/words';
 import { span, type Form } from '../../core/shape/form';
 import type { OrderRow } from '../../data/repositories/orders';
 

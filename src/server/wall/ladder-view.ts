@@ -4,7 +4,7 @@ import { cakeName } from '../../core/breakdown/amounts/cake';
 import { orderStatus, type OrderStatus } from '../../core/floor/order-status';
 import { minuteOf } from '../../core/time/clock';
 import type { PlannedStep } from '../../core/planning-format/plan';
-import type { Step, Wait } from '../../core/planning-format/problem';
+import type { Wait } from '../../core/planning-format/problem';
 import type { PlanRow } from '../../data/repositories/plans';
 import { batchNumberOf, orderId, isOf } from '../../core/ids/ids';
 import { type Situation } from '../plan/situation';
