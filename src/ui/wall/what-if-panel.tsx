@@ -1,3 +1,5 @@
+'use client';
+
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Chip from '@mui/material/Chip';
@@ -13,8 +15,6 @@ import { PlanComparison } from './plan-comparison';
 import { SidePanel } from './side-panel';
 import { WhatIfFields } from './what-if-fields';
 import type { Supposed } from './supposed';
-
-('use client');
 
 /** Supposes things on a copy of the plan, compares the two, and takes the copy over or puts it away. */
 export function WhatIfPanel({
