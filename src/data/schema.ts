@@ -1,3 +1,4 @@
+import type { EventKind } from '../core/kinds/events';
 import {
   boolean,
   integer,
@@ -182,21 +183,6 @@ export const events = pgTable('events', {
   order: integer('order_id').references(() => orders.id),
   body: jsonb('body').$type<Record<string, unknown>>().notNull(),
 });
-
-export type EventKind =
-  | 'formula saved'
-  | 'kitchen changed'
-  | 'plan edit'
-  | 'batch accepted'
-  | 'batch split'
-  | 'start'
-  | 'finish'
-  | 'extend'
-  | 'take back'
-  | 'order taken'
-  | 'order changed'
-  | 'handed over'
-  | 'brought back';
 
 /**
  * How often a kitchen was written to: `all` rises with every committed write, `library` with those that change what changes seldom

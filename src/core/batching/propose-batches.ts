@@ -1,3 +1,4 @@
+import { isWashed } from '../kinds/equipment';
 import { type OrderId, batchId } from '../ids/ids';
 import { componentSteps } from '../breakdown/steps/component-steps';
 import type { Kitchen } from '../breakdown/kitchen';
@@ -36,9 +37,6 @@ export interface BatchProposal {
     age: number;
   };
 }
-
-/** Kinds of equipment that have to be washed up after a step. */
-const WASHED = ['mixer', 'hob'];
 
 /**
  * Proposes one batch of a formula for several orders: of those that need it within its keeping time of one another, as
@@ -104,7 +102,7 @@ function proposal(cluster: Candidate[], kitchen: Kitchen): BatchProposal {
   };
   const minutes = (component: Component) => hands(component).reduce((sum, s) => sum + s.minutes.likely, 0);
   const dishes = (component: Component) =>
-    hands(component).reduce((sum, s) => sum + s.uses.filter((u) => WASHED.includes(u.kind)).length, 0);
+    hands(component).reduce((sum, s) => sum + s.uses.filter((u) => isWashed(u.kind)).length, 0);
   const apart = (of: (c: Component) => number) => cluster.reduce((sum, c) => sum + of(c.component), 0);
   const eggs = (component: Component) => eggsToCrack(component.lines, kitchen.ingredients, kitchen);
   return {

@@ -1,3 +1,4 @@
+import { checkKind } from '../kinds/checks';
 import type { Check } from '../formula/formula';
 
 /** What was said to a check: that it holds, with the number where one was measured. */
@@ -12,6 +13,6 @@ export function checkProblem(check: Check | null, answer: CheckAnswer | undefine
   if (answer?.holds !== true) return `First: ${check.text}?`;
   if (check.limit === undefined) return null;
   if (typeof answer.value !== 'number' || !Number.isFinite(answer.value)) return `What did it read? ${check.text}.`;
-  const short = check.kind === 'temperature at most' ? answer.value > check.limit : answer.value < check.limit;
-  return short ? `${answer.value} is not there yet (${check.text}). ${check.otherwise}` : null;
+  const reaches = checkKind(check.kind).reaches?.(answer.value, check.limit) ?? true;
+  return !reaches ? `${answer.value} is not there yet (${check.text}). ${check.otherwise}` : null;
 }

@@ -1,3 +1,4 @@
+import type { CheckName } from '../kinds/checks';
 import type { Minutes } from '../time/minutes';
 
 /** The allergens and flags that roll up from ingredients to the order. */
@@ -85,27 +86,9 @@ export interface SchoolChoice {
   choice: string;
 }
 
-export const CHECK_KINDS = [
-  'temperature at most',
-  'temperature at least',
-  'cold to the touch',
-  'doubled',
-  'skewer clean',
-  'skewer moist',
-  'springs back',
-  'soft peak',
-  'medium peak',
-  'firm peak',
-  'colour',
-  'set at the edge',
-  'dry to the touch',
-  'weight',
-  'level',
-] as const;
-
 /** A check that gates the next step: its text, a number to record where there is one, and what to do if it fails. */
 export interface Check {
-  kind: (typeof CHECK_KINDS)[number];
+  kind: CheckName;
   text: string;
   /** °C or g, for those that are measured. */
   limit?: number;

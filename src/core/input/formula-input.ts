@@ -1,3 +1,4 @@
+import { STORE_PLACES } from '../kinds/places';
 import { array, boolean, number, object, string, type InferType } from 'yup';
 import { PURPOSES, type Batter, type Formula, type FormulaStep, type FormulaWait } from '../formula/formula';
 import { slug } from '../exchange/slug';
@@ -18,7 +19,8 @@ const optionalNumber = (message: string) =>
     .default(null);
 
 export const BATTERS: readonly Batter[] = ['butter', 'foam', 'chiffon', 'oil', 'sheet'];
-export const WAIT_PLACES = ['', 'fridge', 'freezer', 'dry box'] as const;
+/** Where a wait can be; empty is the open bench. */
+export const WAIT_PLACES = ['', ...STORE_PLACES] as const;
 
 const stepForm = object({
   /** Empty for a new step. */

@@ -1,6 +1,6 @@
 import { readingOf, type PlanReading } from './plan-reading';
 import type { Plan, PlannedStep } from '../planning-format/plan';
-import type { Problem, Step, Wait } from '../planning-format/problem';
+import { OVEN, type Problem, type Step, type Wait } from '../planning-format/problem';
 
 /** A fact that keeps a step from lying a minute later (or earlier). Minutes after the origin. */
 export type Reason =
@@ -92,7 +92,7 @@ function equipmentReasons(reading: PlanReading, own: PlannedStep, why: WhyHere):
 
 /** Minutes that must lie between two users of an item: an oven has to change its temperature. */
 function changeover(item: Problem['equipment'][number], first: Step, second: Step): number {
-  if (!first.oven || !second.oven || item.kind !== 'oven') return 0;
+  if (!first.oven || !second.oven || item.kind !== OVEN) return 0;
   const rise = second.oven.celsius - first.oven.celsius;
   return rise === 0 ? 0 : Math.ceil(Math.abs(rise) / ((rise > 0 ? item.heatRate : item.coolRate) ?? 1));
 }

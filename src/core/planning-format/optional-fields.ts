@@ -1,3 +1,4 @@
+import { OVEN } from './problem';
 import type { Complaints } from './complaints';
 
 type Fields = Record<string, unknown>;
@@ -43,7 +44,7 @@ export class OptionalFields {
       const choice = c.record(x, at);
       if (!choice) return;
       const item = typeof choice.equipment === 'string' ? equipment.get(choice.equipment) : undefined;
-      if (item?.kind !== 'oven') c.say(`${at}.equipment`, `There is no oven “${String(choice.equipment)}”.`);
+      if (item?.kind !== OVEN) c.say(`${at}.equipment`, `There is no oven “${String(choice.equipment)}”.`);
       if (typeof choice.celsius !== 'number' || !Number.isFinite(choice.celsius))
         c.say(`${at}.celsius`, 'The oven needs its temperature in °C.');
       this.risingMinutes(choice.minutes, `${at}.minutes`);

@@ -57,6 +57,18 @@ export interface Order {
 
 export type Work = 'hands' | 'oven' | 'machine' | 'collect';
 
+/** The kind of equipment that an oven step bakes in. */
+export const OVEN = 'oven';
+
+/** Work that goes on by itself, and needs somebody on shift when it goes in and when it comes out. */
+export const runsByItself = (work: Work) => work === 'oven' || work === 'machine';
+
+/** The kinds of equipment that a step takes one item of each, in the order of a placed step's `equipment`: its uses, then its oven. */
+export const kindsTaken = ({ uses, oven }: Pick<Step, 'uses' | 'oven'>): string[] => [
+  ...uses.map((u) => u.kind),
+  ...(oven ? [OVEN] : []),
+];
+
 /** What carries it exists only where this choice of the route is taken. */
 export interface When {
   route: string;

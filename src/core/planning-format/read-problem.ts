@@ -1,7 +1,7 @@
 import { Complaints } from './complaints';
 import { checkCycles } from './check-cycles';
 import { OptionalFields } from './optional-fields';
-import type { Problem, Step } from './problem';
+import { OVEN, type Problem, type Step } from './problem';
 import type { Complaint } from './complaint';
 
 export type ReadProblem = { ok: true; problem: Problem } | { ok: false; problems: Complaint[] };
@@ -129,7 +129,7 @@ function readEquipment(c: Complaints, equipment: Listed): void {
     const kind = c.text(e.kind, `${path}.kind`, 'The kind');
     c.whole(e.units, `${path}.units`, 'The number of units', 0);
     if (e.closed !== undefined && e.closed !== null) c.spans(e.closed, `${path}.closed`, 'The closed time');
-    if (kind !== 'oven') return;
+    if (kind !== OVEN) return;
     c.amount(e.heatRate, `${path}.heatRate`, 'How fast the oven heats (°C per minute)', true);
     c.amount(e.coolRate, `${path}.coolRate`, 'How fast the oven cools (°C per minute)', true);
   });

@@ -1,4 +1,4 @@
-import type { Problem, Step } from '../planning-format/problem';
+import { kindsTaken, type Problem, type Step } from '../planning-format/problem';
 import type { StepState } from '../floor/floor-state';
 
 /** A step under way is expected to need at least this much longer. Minutes. */
@@ -47,7 +47,7 @@ export function withFloor(
 
 /** The items it was begun with; where the step has come to need others since, the first of each kind. */
 function itemsFor(step: Step, state: StepState, problem: Problem): string[] {
-  const kinds = [...step.uses.map((u) => u.kind), ...(step.oven ? ['oven'] : [])];
+  const kinds = kindsTaken(step);
   const kindOf = new Map(problem.equipment.map((e) => [e.id, e.kind]));
   return kinds.map((kind, i) => {
     const begunWith = state.equipment[i];

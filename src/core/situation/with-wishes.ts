@@ -1,5 +1,5 @@
 import { mergeSpans, without } from '../time/spans';
-import type { Placed, Problem, Step } from '../planning-format/problem';
+import { kindsTaken, type Placed, type Problem, type Step } from '../planning-format/problem';
 import type { Pin, Wishes } from '../steering/plan-edit';
 
 /** Skill that only those people have to whom a step was given. */
@@ -55,7 +55,7 @@ function pinned(step: Step, pin: Pin, problem: Problem): Placed | null {
   const people = pin.people.filter((id) =>
     problem.people.some((p) => p.id === id && (!step.people?.skill || p.skills.includes(step.people.skill))),
   );
-  const kinds = [...step.uses.map((u) => u.kind), ...(step.oven ? ['oven'] : [])];
+  const kinds = kindsTaken(step);
   const kindOf = new Map(problem.equipment.map((e) => [e.id, e.kind]));
   const fits =
     people.length === (step.people?.count ?? 0) &&

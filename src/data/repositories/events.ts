@@ -1,3 +1,4 @@
+import { FLOOR_KINDS, type EventKind } from '../../core/kinds/events';
 import { asc, desc, inArray, isNull, or } from 'drizzle-orm';
 import { floorState, type FloorEvent } from '../../core/floor/floor-state';
 import { minuteOf, type Clock } from '../../core/time/clock';
@@ -7,7 +8,7 @@ import * as t from '../schema';
 
 export interface NewEvent {
   at: Date;
-  kind: t.EventKind;
+  kind: EventKind;
   order: number | null;
   body: Record<string, unknown>;
 }
@@ -17,8 +18,6 @@ export async function appendEvents(db: Db, list: NewEvent[]): Promise<number[]> 
   const rows = await db.insert(t.events).values(list).returning({ id: t.events.id });
   return rows.map((r) => r.id);
 }
-
-const FLOOR_KINDS: t.EventKind[] = ['start', 'finish', 'extend', 'take back'];
 
 /** Everything that was told from the floor about these orders and about shared batches, in order, with times as minutes of the clock. */
 export async function readFloor(db: Db, orders: number[], clock: Clock): Promise<FloorEvent[]> {

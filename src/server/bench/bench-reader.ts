@@ -9,7 +9,7 @@ import type { Wait } from '../../core/planning-format/problem';
 import type { PlanRow } from '../../data/repositories/plans';
 import { brokenSteps, componentOf, servedBy } from '../../core/situation/whose-step';
 import { type Situation } from '../plan/situation';
-import type { Place } from '../wall/ladder-view';
+import { waitingPlace, type Place } from '../../core/kinds/places';
 
 export interface BenchStep {
   step: string;
@@ -176,12 +176,11 @@ export class Bench {
       if (!w.place || from?.state !== 'done' || states.has(w.to)) continue;
       const until = from.end! + w.min;
       if (until <= minute) continue;
-      const place: Place = w.place === 'freezer' || w.place === 'dry box' ? w.place : 'fridge';
       list.push({
         step: w.to,
         title: this.title(w.from),
         detail: `${w.place}: ${w.why}`,
-        place,
+        place: waitingPlace(w.place),
         celsius: null,
         ...{ check: null, reminders: [] },
         at: until,

@@ -12,7 +12,7 @@ import { appendEvents } from '../../data/repositories/events';
 import * as t from '../../data/schema';
 import { now } from '../shared/clock';
 import { loadKitchen } from '../kitchen/kitchen';
-import { clashProblem } from '../orders/order-rules';
+import { clashProblem } from '../../core/order/cake-clashes';
 import { breakDownAll } from '../../core/situation/break-down-orders';
 import { refuse, type Result } from '../shared/result';
 import { commit } from '../shared/commit';

@@ -11,7 +11,7 @@ import { appendEvents } from '../../data/repositories/events';
 import * as t from '../../data/schema';
 import { now } from '../shared/clock';
 import { loadKitchen } from './kitchen';
-import { clashProblem } from '../orders/order-rules';
+import { clashProblem } from '../../core/order/cake-clashes';
 import type { Kept } from '../orders/orders';
 import { breakDownAll } from '../../core/situation/break-down-orders';
 import { planned } from '../plan/replan';

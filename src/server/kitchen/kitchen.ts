@@ -1,3 +1,5 @@
+import { EQUIPMENT_KINDS } from '../../core/kinds/equipment';
+import { OVEN } from '../../core/planning-format/problem';
 import type { Build } from '../../core/breakdown/build';
 import type { Kitchen } from '../../core/breakdown/kitchen';
 import { calendarOf, type TeamMember } from '../../core/situation/make-problem';
@@ -51,14 +53,17 @@ function asLoaded(rows: KitchenRows): LoadedKitchen {
       formulas: new Map(rows.formulas.map((f) => [f.id, f.body])),
       ingredients: new Map(rows.ingredients.map(({ traits, ...i }) => [i.id, { ...i, ...traits }])),
       moulds: rows.equipment.flatMap((e) => (e.mould ? [{ ...e.mould, kind: e.kind, owned: e.units }] : [])),
-      ovenSlots: Math.max(1, ...rows.equipment.filter((e) => e.kind === 'oven').map((e) => e.units)),
+      ovenSlots: Math.max(1, ...rows.equipment.filter((e) => e.kind === OVEN).map((e) => e.units)),
     },
     olderFormulas: new Map(rows.olderFormulas.map((v) => [`${v.formula}@${v.version}`, v.body])),
     builds: new Map(rows.builds.map((b) => [b.id, b.body])),
     team: rows.people,
-    equipment: rows.equipment.map(({ id, kind, units, heatRate, coolRate }) => ({
-      ...{ id, kind, units },
-      ...(kind === 'oven' ? { heatRate: heatRate ?? 5, coolRate: coolRate ?? 2.5 } : {}),
-    })),
+    equipment: rows.equipment.map(({ id, kind, units, heatRate, coolRate }) => {
+      const usual = EQUIPMENT_KINDS[kind]?.heats;
+      return {
+        ...{ id, kind, units },
+        ...(usual && { heatRate: heatRate ?? usual.heatRate, coolRate: coolRate ?? usual.coolRate }),
+      };
+    }),
   };
 }

@@ -8,7 +8,7 @@ import { readPlan } from '../../data/repositories/plans';
 import { now } from '../shared/clock';
 import { loadKitchen } from '../kitchen/kitchen';
 import { readPickup } from '../../core/order/pickup';
-import { pickupRule } from './order-rules';
+import { pickupRule } from '../kitchen/pickup-rule';
 import { orderId } from '../../core/ids/ids';
 import { problemOf } from '../../core/situation/problem-of';
 import { withOrder } from '../../core/situation/break-down-orders';

@@ -6,7 +6,7 @@ import { insertOrder, readOrder, updateOrder, type OrderFields, type OrderRow } 
 import { readPlan } from '../../data/repositories/plans';
 import { now } from '../shared/clock';
 import { loadKitchen } from '../kitchen/kitchen';
-import { clashProblem } from './order-rules';
+import { clashProblem } from '../../core/order/cake-clashes';
 import { orderId } from '../../core/ids/ids';
 import { withOrder } from '../../core/situation/break-down-orders';
 import { type Situation } from '../plan/situation';

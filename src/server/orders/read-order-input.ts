@@ -9,7 +9,7 @@ import { minuteOf, timeOf } from '../../core/time/clock';
 import { formName, type Form } from '../../core/shape/form';
 import type { OrderFields, OrderRow } from '../../data/repositories/orders';
 import type { LoadedKitchen } from '../kitchen/kitchen';
-import { pickupRule } from './order-rules';
+import { pickupRule } from '../kitchen/pickup-rule';
 import { breakDownOrder } from '../../core/situation/break-down-orders';
 import { type BreakableOrder } from '../../core/situation/situation';
 import { refuse, type Result } from '../shared/result';

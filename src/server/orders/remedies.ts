@@ -1,3 +1,4 @@
+import { OVEN } from '../../core/planning-format/problem';
 import { namesOf } from '../plan/names';
 import { readingOf } from '../../core/plan-reading/plan-reading';
 import { durationText } from '../../core/time/duration-text';
@@ -304,7 +305,7 @@ function moreThings({ situation, plan }: Planned, chain: Link[], id: number): Wi
   const heldItems = [...heldKinds].flatMap((k) => plan.problem.equipment.find((e) => e.kind === k)?.id ?? []);
   const kindOf = new Map(plan.problem.equipment.map((e) => [e.id, e.kind]));
   return [...new Set([...inTheWay, ...heldItems])]
-    .filter((item) => kindOf.get(item) !== 'oven')
+    .filter((item) => kindOf.get(item) !== OVEN)
     .map((key): Wish[] => [{ kind: 'more', key, to: (situation.wishes.more[key] ?? 0) + 1 }]);
 }
 

@@ -7,7 +7,7 @@ import { insertBatch, splitBatchRow } from '../../data/repositories/batches';
 import { appendEvents } from '../../data/repositories/events';
 import { readPlan, type PlanRow } from '../../data/repositories/plans';
 import { now } from '../shared/clock';
-import { clashProblem } from '../orders/order-rules';
+import { clashProblem } from '../../core/order/cake-clashes';
 import type { Kept } from '../orders/orders';
 import { batchId, orderNumberOf, orderId, isOf, partId, type BatchId, type PartId } from '../../core/ids/ids';
 import { breakDownAll } from '../../core/situation/break-down-orders';

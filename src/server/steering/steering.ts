@@ -22,7 +22,8 @@ import { readOrder, updateOrder, type OrderRow } from '../../data/repositories/o
 import { insertPlan, readPlan, type PlanRow } from '../../data/repositories/plans';
 import { now } from '../shared/clock';
 import { tellChanged } from '../shared/live';
-import { clashProblem, pickupRule } from '../orders/order-rules';
+import { pickupRule } from '../kitchen/pickup-rule';
+import { clashProblem } from '../../core/order/cake-clashes';
 import type { Kept } from '../orders/orders';
 import { planKindly } from '../plan/plan-kindly';
 import { breakDownAll, withOrder } from '../../core/situation/break-down-orders';

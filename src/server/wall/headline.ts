@@ -3,7 +3,7 @@ import { timeOf } from '../../core/time/clock';
 import { explainOrder } from '../../core/planner/answers/explain-order';
 import type { PlanRow } from '../../data/repositories/plans';
 import { clashWords } from '../../core/order/allergen-clash';
-import { clashes } from '../orders/order-rules';
+import { clashes } from '../../core/order/cake-clashes';
 import { orderId } from '../../core/ids/ids';
 import { type Situation } from '../plan/situation';
 import { shortWhy } from '../plan/link-words';

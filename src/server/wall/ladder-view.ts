@@ -1,10 +1,10 @@
+import { waitingPlace, type Place } from '../../core/kinds/places';
 import { namesOf } from '../plan/names';
 import { readingOf, type PlanReading } from '../../core/plan-reading/plan-reading';
 import { cakeName } from '../../core/breakdown/amounts/cake';
 import { orderStatus, type OrderStatus } from '../../core/floor/order-status';
 import { minuteOf } from '../../core/time/clock';
 import type { PlannedStep } from '../../core/planning-format/plan';
-import type { Wait } from '../../core/planning-format/problem';
 import type { PlanRow } from '../../data/repositories/plans';
 import { batchNumberOf, orderId, isOf } from '../../core/ids/ids';
 import { type Situation } from '../plan/situation';
@@ -41,8 +41,6 @@ export interface RungView {
   /** The lead has said who does it. */
   given: boolean;
 }
-
-export type Place = 'oven' | 'machine' | 'fridge' | 'freezer' | 'dry box' | 'bench';
 
 /** Where a part sits between two rungs, or while a machine has it. */
 export interface RailView {
@@ -118,7 +116,7 @@ export function ladderOf(id: number, situation: Situation, plan: PlanRow): Ladde
     const role = roles.get(w.from) ?? null;
     if (to.start > from.end)
       rails.push({
-        ...{ role, start: from.end, end: to.start, place: placeOf(w), why: w.why, celsius: null },
+        ...{ role, start: from.end, end: to.start, place: waitingPlace(w.place), why: w.why, celsius: null },
         item: reading.itemOfWait(w.id) ?? null,
       });
     if (role !== null && (roles.get(w.to) ?? null) === null) leans.push({ role, from: from.end, to: to.start });
@@ -172,8 +170,4 @@ function stateOf(id: string, at: PlannedStep, states: Situation['states'], minut
   const state = states.get(id)?.state;
   if (state) return state;
   return at.start + GRACE < minute ? 'overdue' : 'planned';
-}
-
-function placeOf(w: Wait): Place {
-  return w.place === 'fridge' || w.place === 'freezer' || w.place === 'dry box' ? w.place : 'bench';
 }

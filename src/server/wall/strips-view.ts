@@ -1,3 +1,5 @@
+import { OVEN } from '../../core/planning-format/problem';
+import { PLACES, STORE_PLACES, type StorePlace } from '../../core/kinds/places';
 import { readingOf } from '../../core/plan-reading/plan-reading';
 import type { Span } from '../../core/time/spans';
 import type { PlanRow } from '../../data/repositories/plans';
@@ -21,7 +23,7 @@ export interface OvenView {
 
 /** Shelves used against shelves there are; `used[i]` holds from `times[i]` to the next. */
 export interface StoreView {
-  kind: string;
+  kind: StorePlace;
   shelves: number;
   times: number[];
   used: number[];
@@ -29,7 +31,7 @@ export interface StoreView {
 
 export function ovensOf(situation: Situation, plan: PlanRow): OvenView[] {
   return situation.kitchen.rows.equipment
-    .filter((e) => e.kind === 'oven')
+    .filter((e) => e.kind === OVEN)
     .map((e) => ({
       id: e.id,
       name: e.name,
@@ -48,7 +50,7 @@ export function ovensOf(situation: Situation, plan: PlanRow): OvenView[] {
 /** Cold and dry places, with how many of their shelves the plan uses over time. */
 export function storesOf(plan: PlanRow): StoreView[] {
   const reading = readingOf(plan);
-  const kinds = ['fridge', 'freezer'];
+  const kinds = STORE_PLACES.filter((place) => PLACES[place].cools);
   const kindOf = new Map(plan.problem.equipment.map((e) => [e.id, e.kind]));
   return kinds.map((kind) => {
     const changes = new Map<number, number>();

@@ -1,3 +1,4 @@
+import { OVEN } from '../../core/planning-format/problem';
 import { readingOf } from '../../core/plan-reading/plan-reading';
 import type { Clock } from '../../core/time/clock';
 import type { PlanRow } from '../../data/repositories/plans';
@@ -59,7 +60,7 @@ export function wallView(
     ovens: ovensOf(situation, plan),
     stores: storesOf(plan),
     things: kitchen.rows.equipment
-      .filter((e) => e.kind !== 'oven')
+      .filter((e) => e.kind !== OVEN)
       .map(({ id, name, kind, units }) => ({ id, name, kind, units })),
     load: loadView(situation, plan, ladders),
     edits,

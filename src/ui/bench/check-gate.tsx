@@ -1,5 +1,6 @@
 'use client';
 
+import { checkKind } from '@/core/kinds/checks';
 import Box from '@mui/material/Box';
 import { useState } from 'react';
 import { checkProblem, type CheckAnswer } from '@/core/floor/check-answer';
@@ -17,7 +18,7 @@ interface CheckGateProps {
 export function CheckGate({ check, busy, onHolds, onNotYet }: CheckGateProps) {
   const [typed, setTyped] = useState('');
   const [problem, setProblem] = useState<string | null>(null);
-  const unit = check.kind === 'weight' ? 'g' : '°C';
+  const { unit } = checkKind(check.kind);
   const yes = () => {
     const value = Number(typed.replace(',', '.'));
     const answer: CheckAnswer =

@@ -1,5 +1,6 @@
 'use client';
 
+import { waitingPlace } from '@/core/kinds/places';
 import { closestCenter, DndContext, KeyboardSensor, PointerSensor, useSensor, useSensors } from '@dnd-kit/core';
 import {
   SortableContext,
@@ -166,10 +167,7 @@ function StepRung({ id, index: i, last, control, skills, onRemove }: StepRungPro
         <Box sx={{ display: 'flex', gap: 1, ml: 3, my: 0.75, alignItems: 'stretch' }}>
           <Box
             aria-hidden
-            sx={[
-              { width: 12, borderRadius: '2px', flex: '0 0 auto', mb: 1 },
-              placeBackground(where === 'fridge' || where === 'freezer' || where === 'dry box' ? where : 'bench'),
-            ]}
+            sx={[{ width: 12, borderRadius: '2px', flex: '0 0 auto', mb: 1 }, placeBackground(waitingPlace(where))]}
           />
           <Box
             sx={{

@@ -4,7 +4,7 @@ import Box from '@mui/material/Box';
 import { durationText } from '@/core/time/duration-text';
 import type { Formula, FormulaStep, FormulaWait } from '@/core/formula/formula';
 import { SCHOOLS } from '@/core/formula/schools';
-import type { Place } from '@/server/wall/ladder-view';
+import { waitingPlace } from '@/core/kinds/places';
 import { placeBackground } from '../ladder/places';
 import { Caution } from '../parts/caution';
 import { useReading } from '../parts/reading';
@@ -94,8 +94,7 @@ function WaitBlock({
   wait: Pick<FormulaWait, 'min' | 'max' | 'place' | 'why'> & { from: string; to: string };
   name?: string;
 }) {
-  const place: Place =
-    wait.place === 'fridge' || wait.place === 'freezer' || wait.place === 'dry box' ? wait.place : 'bench';
+  const place = waitingPlace(wait.place);
   const limit = wait.max === null ? '' : `, at most ${durationText(wait.max)}`;
   const where = wait.place ? ` in the ${wait.place}` : '';
   return (

@@ -1,4 +1,4 @@
-import type { Place } from '@/server/wall/ladder-view';
+import type { Place } from '@/core/kinds/places';
 
 /** Colour and texture of a place, as a background: the same on rails, strips and legends. */
 export function placeBackground(place: Place, celsius: number | null = null): { background: string } {
@@ -25,15 +25,3 @@ export function placeBackground(place: Place, celsius: number | null = null): { 
       };
   }
 }
-
-export const PLACE_NAMES: Record<Place, string> = {
-  oven: 'oven',
-  machine: 'machine, or left alone',
-  fridge: 'fridge',
-  freezer: 'freezer',
-  'dry box': 'dry box',
-  bench: 'bench rest',
-};
-
-/** What lies on top where several parts wait at once: the place that must not be forgotten. */
-export const PLACE_ORDER: Place[] = ['bench', 'machine', 'dry box', 'fridge', 'freezer', 'oven'];

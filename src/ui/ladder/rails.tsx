@@ -1,5 +1,6 @@
+import { PLACES } from '@/core/kinds/places';
 import type { RailView } from '@/server/wall/ladder-view';
-import { PLACE_ORDER, placeBackground } from './places';
+import { placeBackground } from './places';
 import type { TimeScale } from './time-scale';
 
 export const RAIL_WIDTH = 9;
@@ -34,7 +35,7 @@ export function Rail({
         }}
       />
       {[...rails]
-        .sort((a, b) => PLACE_ORDER.indexOf(a.place) - PLACE_ORDER.indexOf(b.place))
+        .sort((a, b) => PLACES[a.place].urgency - PLACES[b.place].urgency)
         .map((r, i) => {
           const [a, b] = [scale.y(r.start), scale.y(r.end)];
           if (band && (Math.min(a, b) > band.bottom || Math.max(a, b) < band.top)) return null;

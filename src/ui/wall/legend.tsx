@@ -1,9 +1,7 @@
 import Box from '@mui/material/Box';
 import type { SystemStyleObject } from '@mui/system';
-import type { Place } from '@/server/wall/ladder-view';
-import { PLACE_NAMES, placeBackground } from '../ladder/places';
-
-const PLACES: Place[] = ['oven', 'bench', 'fridge', 'freezer', 'dry box', 'machine'];
+import { ALL_PLACES, PLACES } from '@/core/kinds/places';
+import { placeBackground } from '../ladder/places';
 
 /** What the colours and textures say. */
 export function Legend({ climbs }: { climbs: boolean }) {
@@ -22,8 +20,8 @@ export function Legend({ climbs }: { climbs: boolean }) {
       }}
     >
       <Item name="hands" sx={{ background: 'var(--zl-zest)', border: '1px solid var(--zl-zestEdge)' }} />
-      {PLACES.map((p) => (
-        <Item key={p} name={PLACE_NAMES[p]} sx={placeBackground(p)} />
+      {ALL_PLACES.map((p) => (
+        <Item key={p} name={PLACES[p].name} sx={placeBackground(p)} />
       ))}
       <Box sx={{ ml: 'auto' }}>
         left rail: the cake · right rail: what goes into it · time {climbs ? 'climbs' : 'falls'} to pickup

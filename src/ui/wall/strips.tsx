@@ -188,7 +188,7 @@ function StoreStrip({ store, scale }: { store: StoreView; scale: TimeScale }) {
               top,
               height,
               width: (used / most) * room,
-              ...placeBackground(store.kind === 'freezer' ? 'freezer' : 'fridge'),
+              ...placeBackground(store.kind),
             }}
           />
         );

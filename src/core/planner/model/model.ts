@@ -1,4 +1,4 @@
-import type { Problem, Work } from '../../planning-format/problem';
+import { OVEN, type Problem, type Work } from '../../planning-format/problem';
 import { type Span, mergeSpans } from '../../time/spans';
 
 /** A wait between two steps, by index. `items` is null on the open bench. */
@@ -103,7 +103,7 @@ export function compile(problem: Problem): Model {
 
   const steps: StepModel[] = problem.steps.map((s) => {
     const needs: Need[] = s.uses.map((u) => ({ items: items(u.kind), units: u.units, celsius: null }));
-    if (s.oven) needs.push({ items: items('oven'), units: s.oven.units, celsius: s.oven.celsius });
+    if (s.oven) needs.push({ items: items(OVEN), units: s.oven.units, celsius: s.oven.celsius });
     const skill = s.people?.skill ?? null;
     return {
       work: s.work,

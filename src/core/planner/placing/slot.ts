@@ -1,3 +1,4 @@
+import { runsByItself } from '../../planning-format/problem';
 import type { StepModel } from '../model/model';
 import type { Timetable } from '../table/timetable';
 import type { Preference } from '../table/preference';
@@ -50,7 +51,7 @@ export function placeStep(
 export function nextEarlier(table: Timetable, step: number, from: number): number {
   const s = table.model.steps[step]!;
   let start = from;
-  if (s.work === 'oven' || s.work === 'machine') start = latestAttended(table, start, s.minutes);
+  if (runsByItself(s.work)) start = latestAttended(table, start, s.minutes);
   if (s.crew > 0) {
     start = Math.min(start, latestHands(table, s, start));
   }
@@ -75,7 +76,7 @@ export function nextEarlier(table: Timetable, step: number, from: number): numbe
 export function nextLater(table: Timetable, step: number, from: number): number {
   const s = table.model.steps[step]!;
   let start = from;
-  if (s.work === 'oven' || s.work === 'machine') start = earliestAttended(table, start, s.minutes);
+  if (runsByItself(s.work)) start = earliestAttended(table, start, s.minutes);
   if (s.crew > 0) {
     start = Math.max(start, earliestHands(table, s, start));
   }

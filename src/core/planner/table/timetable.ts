@@ -1,3 +1,4 @@
+import { OVEN, runsByItself } from '../../planning-format/problem';
 import { offShift, type BusyLine } from './busy-line';
 import { LoadProfile } from './load-profile';
 import { FACT, FREE, type Group, type HoldModel, type Model, type WaitModel } from '../model/model';
@@ -48,7 +49,7 @@ export class Timetable {
       return profile;
     });
     this.ovens = problem.equipment.map((e) =>
-      e.kind === 'oven' ? new OvenLoads(e.heatRate ?? 1, e.coolRate ?? 1) : null,
+      e.kind === OVEN ? new OvenLoads(e.heatRate ?? 1, e.coolRate ?? 1) : null,
     );
     // So do their items and ovens: a bake that is running heats its oven whether its order is made or not.
     model.steps.forEach((s, i) => {
@@ -112,7 +113,7 @@ export class Timetable {
   place(step: number, start: number, prefer: Preference): boolean {
     const s = this.model.steps[step]!;
     const end = start + s.minutes;
-    if ((s.work === 'oven' || s.work === 'machine') && !this.attended(start, end)) return false;
+    if (runsByItself(s.work) && !this.attended(start, end)) return false;
     const crew = this.crewFor(step, start, end, prefer);
     if (crew.length < s.crew) return false;
     const items: number[] = [];
@@ -176,7 +177,7 @@ export class Timetable {
         start >= Math.max(problem.now, earliest ?? problem.now) &&
         end <= problem.horizon &&
         crew.every((p) => this.people[p]!.free(start, end)) &&
-        ((s.work !== 'oven' && s.work !== 'machine') || this.attended(start, end)) &&
+        (!runsByItself(s.work) || this.attended(start, end)) &&
         s.needs.every((need, i) => this.itemFits(items[i]!, start, end, need.units, need.celsius));
       if (!fits) return false;
     }

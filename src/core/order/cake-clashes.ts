@@ -1,14 +1,6 @@
-import { clashesOf, clashWords, type Clash } from '../../core/order/allergen-clash';
-import type { PickupRule } from '../../core/order/pickup';
-import { now } from '../shared/clock';
-import type { LoadedKitchen } from '../kitchen/kitchen';
-import { batchId } from '../../core/ids/ids';
-import { type Situation } from '../plan/situation';
-
-/** What every pickup of a kitchen is held against now. */
-export function pickupRule(kitchen: LoadedKitchen): PickupRule {
-  return { now: now(), zone: kitchen.clock.zone, daysAhead: kitchen.library.coefficients.daysAhead };
-}
+import { clashesOf, clashWords, type Clash } from './allergen-clash';
+import { batchId } from '../ids/ids';
+import type { Situation } from '../situation/situation';
 
 type Cakes = Pick<Situation, 'orders' | 'breakdowns' | 'batches' | 'shared'>;
 

@@ -1,0 +1,25 @@
+/** What is known of a kind of event. */
+interface EventKindTraits {
+  /** Told from the floor of a step: the state of the day is read off these. */
+  floor: boolean;
+}
+
+/** Every kind of event that is ever appended. A new one is a line here; old ones stay, since what was told stays. */
+export const EVENT_KINDS = {
+  'formula saved': { floor: false },
+  'kitchen changed': { floor: false },
+  'plan edit': { floor: false },
+  'batch accepted': { floor: false },
+  'batch split': { floor: false },
+  start: { floor: true },
+  finish: { floor: true },
+  extend: { floor: true },
+  'take back': { floor: true },
+  'order taken': { floor: false },
+  'order changed': { floor: false },
+  'handed over': { floor: false },
+  'brought back': { floor: false },
+} as const satisfies Record<string, EventKindTraits>;
+
+export type EventKind = keyof typeof EVENT_KINDS;
+export const FLOOR_KINDS = (Object.keys(EVENT_KINDS) as EventKind[]).filter((k) => EVENT_KINDS[k].floor);
