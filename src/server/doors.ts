@@ -2,7 +2,7 @@ import { array, mixed, number, object, string } from 'yup';
 import { formulaForm } from '../core/input/formula-input';
 import { orderForm } from '../core/input/order-input';
 import { COUNTRIES } from '../core/measure/units';
-import { wishList } from '../core/steering/wish-schema';
+import { adjustmentList } from '../core/steering/adjustment-schema';
 import { acceptBatch, splitBatch } from './pull-list/batches';
 import { runCalculator } from './workbench/calculators';
 import { buildsToAsk, canWeTake } from './orders/capacity';
@@ -91,7 +91,7 @@ export const POSTS = {
       : refuse('Planning did not come to an end: the newest plan stands as it was.'),
   ),
   steer: writing(
-    object({ wanted: wishList }),
+    object({ wanted: adjustmentList }),
     ({ wanted }) => (wanted.length > 0 ? steer(wanted) : Promise.resolve(refuse('Nothing is asked for.'))),
     { strict: true },
   ),
@@ -159,7 +159,7 @@ export const POSTS = {
   ),
   'can-we-take': asking(question, (x) => canWeTake(x)),
   'try-what-if': asking(
-    object({ wanted: wishList, order: question.nullable().default(undefined).optional() }),
+    object({ wanted: adjustmentList, order: question.nullable().default(undefined).optional() }),
     (x) => tryWhatIf(x.wanted, x.order ?? null),
     { strict: true },
   ),

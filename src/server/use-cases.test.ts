@@ -11,7 +11,7 @@ const { loadKitchenSettings, saveKitchen, saveReading } = await import('./kitche
 const { loadOrder, loadOrderForm } = await import('./orders/order-pages');
 const { changeOrder, takeOrder } = await import('./orders/orders');
 const { batchNumberOf } = await import('../core/ids/ids');
-const { brokenSteps } = await import('../core/situation/whose-step');
+const { cakeSteps } = await import('../core/situation/whose-step');
 const { loadSituation } = await import('./plan/load-situation');
 const { loadPullList, tickLine } = await import('./pull-list/pull-list');
 const { reviewOrder } = await import('./orders/review-order');
@@ -163,7 +163,7 @@ describe('a batch for several orders', () => {
     expect(await startStep(first.id, person!)).toMatchObject({ ok: true });
     expect((await loadSituation(kitchen.db))!.states.get(first.id)).toMatchObject({ state: 'running' });
     expect(message(await splitBatch(accepted[0]!.id))).toContain('It has been begun');
-    const check = brokenSteps(situation).find((s) => s.id === first.id)!.check;
+    const check = cakeSteps(situation).find((s) => s.id === first.id)!.check;
     if (check) expect(message(await finishStep(first.id))).toContain('First:');
     expect(
       await finishStep(first.id, { holds: true, ...(check?.limit === undefined ? {} : { value: check.limit }) }),
@@ -178,7 +178,7 @@ describe('a batch for several orders', () => {
 describe('checks at the bench', () => {
   it('hold a step until they are answered, with the number where one is read', async () => {
     const { situation, plan } = (await loadPlanned())!;
-    const checked = brokenSteps(situation).filter((s) => s.check?.limit !== undefined && s.work === 'hands');
+    const checked = cakeSteps(situation).filter((s) => s.check?.limit !== undefined && s.work === 'hands');
     const free = checked.find(
       (s) =>
         plan.plan.steps.some((p) => p.id === s.id) &&

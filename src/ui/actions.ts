@@ -2,7 +2,7 @@ import type { CheckAnswer } from '@/core/floor/check-answer';
 import type { FormulaForm } from '@/core/input/formula-input';
 import type { OrderForm } from '@/core/input/order-input';
 import type { Reading } from '@/core/measure/show-quantity';
-import type { Wish } from '@/core/steering/plan-edit';
+import type { Adjustment } from '@/core/steering/plan-edit';
 import type { CapacityQuestion } from '@/server/orders/capacity';
 import type { PartChange } from '@/server/orders/change-part';
 import type { KitchenChange } from '@/server/kitchen/kitchen-settings';
@@ -11,8 +11,8 @@ import { send } from './send';
 /** What the screens send, by what it does: each goes to its door, and decides nothing. */
 
 export const replanAction = () => send('replan', {});
-export const steerAction = (wanted: Wish[]) => send('steer', { wanted });
-export const tryWhatIfAction = (wanted: Wish[], order: CapacityQuestion | null) =>
+export const steerAction = (wanted: Adjustment[]) => send('steer', { wanted });
+export const tryWhatIfAction = (wanted: Adjustment[], order: CapacityQuestion | null) =>
   send('try-what-if', { wanted, order });
 export const takeOverAction = (trial: string) => send('take-over', { trial });
 export const undoEditAction = () => send('undo', {});

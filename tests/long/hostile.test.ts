@@ -1,6 +1,6 @@
 import { request as httpRequest } from 'node:http';
 import path from 'node:path';
-import { seededRandom } from '../../src/core/planner/search/random';
+import { seededRandom } from '../../src/core/planner/model/random';
 import { MALFORMED, spoilt, WELL_ASKED, WELL_MADE } from '../../src/server/testing/malformed';
 import { serveKitchen } from '../e2e/kitchen-server.mjs';
 

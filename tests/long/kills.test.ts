@@ -2,7 +2,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { asc } from 'drizzle-orm';
-import { seededRandom } from '../../src/core/planner/search/random';
+import { seededRandom } from '../../src/core/planner/model/random';
 import { openFolder, openServer } from '../../src/data/database';
 import * as t from '../../src/data/schema';
 import { startPostgres } from '../../src/data/testing/postgres-server.mjs';

@@ -28,7 +28,7 @@ export function applyBatches(
   const breakdowns = new Map([...orders].map(([id, o]) => [id, o.breakdown]));
   const shared: SharedWork = { steps: [], waits: [], holds: [], components: new Map() };
   for (const batch of batches) {
-    const members = livingMembers(batch, breakdowns);
+    const members = presentMembers(batch, breakdowns);
     if (members.length === 0) continue;
     const common = mergeComponents(members.map((m) => ({ name: orders.get(m.order)!.name, component: m.component })));
     const choices = { ...kitchen.choices, ...orders.get(members[0]!.order)!.choices };
@@ -52,7 +52,7 @@ export function applyBatches(
   return { breakdowns, shared };
 }
 
-function livingMembers(
+function presentMembers(
   batch: Batch,
   breakdowns: ReadonlyMap<OrderId, Breakdown>,
 ): { order: OrderId; component: Component }[] {

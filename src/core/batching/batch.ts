@@ -1,6 +1,6 @@
 import { type BatchId, type OrderId } from '../ids/ids';
 import type { Component } from '../breakdown/amounts/component';
-import type { BrokenStep } from '../breakdown/steps/cake-step';
+import type { CakeStep } from '../breakdown/steps/cake-step';
 import type { Hold, Wait } from '../planning-format/problem';
 
 /** One batch that serves components of several orders. */
@@ -16,7 +16,7 @@ export interface BatchMember {
 
 /** What batches put in the place of their members' own steps. */
 export interface SharedWork {
-  steps: BrokenStep[];
+  steps: CakeStep[];
   waits: Wait[];
   holds: Hold[];
   /** Each batch as one component, by the batch's id. */

@@ -2,7 +2,7 @@ import { routeId } from '../ids/ids';
 import { componentSteps, keepingWaits } from './steps/component-steps';
 import { feedLeftOvers, joinAllergens } from './amounts/left-overs';
 import { leftOverWaits } from './steps/left-over-waits';
-import { settleRoutes } from './steps/settle-routes';
+import { fixRoutes } from './steps/fixed-routes';
 import { stageSteps } from './steps/stage-steps';
 import type { Kitchen } from './kitchen';
 import type { CakeOrder } from './cake-order';
@@ -24,7 +24,7 @@ export function breakDown(order: CakeOrder, kitchen: Kitchen): Breakdown {
     return { ...own, role: c.role, waits: [...own.waits, ...keepingWaits(order.id, c, build, own.ends)] };
   });
   const stages = stageSteps(order.id, build, cake, components, kitchen);
-  return settleRoutes(order.id, build, choices, {
+  return fixRoutes(order.id, build, choices, {
     cake,
     components,
     leftOvers,

@@ -3,14 +3,14 @@ import type { Hold, Route, Wait } from '../planning-format/problem';
 import type { Cake } from './amounts/cake';
 import type { Component } from './amounts/component';
 import type { Drawn, LeftOver } from './amounts/left-overs';
-import type { BrokenStep } from './steps/cake-step';
+import type { CakeStep } from './steps/cake-step';
 
 export interface Breakdown {
   cake: Cake;
   components: Component[];
   leftOvers: LeftOver[];
   drawn: Drawn[];
-  steps: BrokenStep[];
+  steps: CakeStep[];
   waits: Wait[];
   holds: Hold[];
   routes: Route[];

@@ -22,7 +22,7 @@ export interface Rounding {
 /** Over this the rounding is told. */
 export const DISTORTION_LIMIT = 0.03;
 
-export interface RoundingWish {
+export interface RoundingRule {
   /** Whole eggs, or grams of beaten egg. */
   eggs: 'whole' | 'beaten';
   /** g with shell. */
@@ -38,16 +38,16 @@ export interface RoundingWish {
 export function roundLines(
   lines: FormulaLine[],
   ingredients: ReadonlyMap<string, Ingredient>,
-  wish: RoundingWish,
+  adjustment: RoundingRule,
 ): Rounding {
-  const contents = wish.eggWeight * (1 - EGG_SHARES.shell);
+  const contents = adjustment.eggWeight * (1 - EGG_SHARES.shell);
   const rounded = lines.map((l): RoundedLine => {
     const known = ingredients.get(l.ingredient);
     const step =
-      known?.egg === 'whole' && wish.eggs === 'whole'
+      known?.egg === 'whole' && adjustment.eggs === 'whole'
         ? { size: contents, name: 'egg' }
-        : known?.gelatine && wish.sheetGrams !== null
-          ? { size: wish.sheetGrams / 2, name: 'sheet' }
+        : known?.gelatine && adjustment.sheetGrams !== null
+          ? { size: adjustment.sheetGrams / 2, name: 'sheet' }
           : null;
     if (!step) return line(l, onTheScale(l.grams), null);
     const steps = l.grams > 0 ? Math.max(1, Math.round(l.grams / step.size)) : 0;

@@ -2,7 +2,7 @@ import { compile } from './model/model';
 import type { Plan } from '../planning-format/plan';
 import type { Problem } from '../planning-format/problem';
 import { search } from './search/search';
-import type { SearchOptions } from './search/search-options';
+import type { SearchOptions } from './model/search-options';
 import { writePlan } from './write-plan';
 import type { Complaint } from '../planning-format/complaint';
 

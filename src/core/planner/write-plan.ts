@@ -3,7 +3,7 @@ import { lowerBound } from './bounds/bound';
 import { groupAgeing, groupLateness } from './table/cost';
 import { FACT } from './model/model';
 import type { Timetable } from './table/timetable';
-import { whyLeftOut } from './answers/left-out';
+import { whyLeftOut } from './left-out';
 
 /** Writes a finished timetable as a plan, with its score. `problem` is the problem file's digest or null. */
 export function writePlan(table: Timetable, problem: string | null, seconds: number): Plan {

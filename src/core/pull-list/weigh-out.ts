@@ -1,10 +1,10 @@
-import type { BrokenStep } from '../breakdown/steps/cake-step';
+import type { CakeStep } from '../breakdown/steps/cake-step';
 import type { Component } from '../breakdown/amounts/component';
 import type { RoundedLine } from '../formula/rounding';
 
 /** A step that the plan has placed, with the component it works on. */
 export interface PlacedWork {
-  step: BrokenStep;
+  step: CakeStep;
   start: number;
   /** Whom it is for, as one reads it. */
   forWhom: string;

@@ -4,10 +4,10 @@ import { minuteOf } from '../time/clock';
 import { makeProblem } from './make-problem';
 import type { Situation } from './situation';
 import { withFloor } from './with-floor';
-import { withWishes } from './with-wishes';
+import { withAdjustments } from './with-adjustments';
 
 /**
- * The planning problem of a situation, with the facts of the floor and the lead's wishes in it. `stood` names the waits that were
+ * The planning problem of a situation, with the facts of the floor and the lead's adjustments in it. `stood` names the waits that were
  * lifted because they had been overstepped already, `lapsed` the steps whose pin or giving can hold no more.
  */
 export function problemOf(situation: Situation): { problem: Problem; stood: string[]; lapsed: string[] } {
@@ -29,5 +29,5 @@ export function problemOf(situation: Situation): { problem: Problem; stood: stri
     kitchen.calendar,
   );
   const floor = withFloor(problem, situation.states);
-  return { ...withWishes(floor.problem, situation.wishes), stood: floor.stood };
+  return { ...withAdjustments(floor.problem, situation.adjustments), stood: floor.stood };
 }

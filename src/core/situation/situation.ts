@@ -7,7 +7,7 @@ import type { Allergen, Formula } from '../formula/formula';
 import type { Choices } from '../formula/schools';
 import type { Equipment } from '../planning-format/problem';
 import type { Form } from '../shape/form';
-import type { MadeEdit, Wishes } from '../steering/plan-edit';
+import type { MadeEdit, Adjustments } from '../steering/plan-edit';
 import type { Clock } from '../time/clock';
 import type { TeamCalendar } from '../time/team-calendar';
 import type { TeamMember } from './make-problem';
@@ -73,7 +73,7 @@ export interface Situation<
   states: Map<string, StepState>;
   /** Every edit of the plan that was made, and what the lead wants after them: pins, who does what, who is away, what is closed. */
   edits: MadeEdit[];
-  wishes: Wishes;
+  adjustments: Adjustments;
   /** Now, in minutes after the clock's origin. */
   minute: number;
 }

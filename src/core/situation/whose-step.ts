@@ -1,5 +1,5 @@
 import type { Component } from '../breakdown/amounts/component';
-import type { BrokenStep } from '../breakdown/steps/cake-step';
+import type { CakeStep } from '../breakdown/steps/cake-step';
 import { batchId, batchNumberOf, orderNumberOf } from '../ids/ids';
 import type { Situation } from './situation';
 
@@ -20,6 +20,6 @@ export function componentOf(step: { id: string; role: string | null }, situation
 }
 
 /** Every step of the situation as the bench knows it. */
-export function brokenSteps(situation: Pick<Situation, 'breakdowns' | 'shared'>): BrokenStep[] {
+export function cakeSteps(situation: Pick<Situation, 'breakdowns' | 'shared'>): CakeStep[] {
   return [...[...situation.breakdowns.values()].flatMap((b) => b.steps), ...situation.shared.steps];
 }

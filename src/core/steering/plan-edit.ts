@@ -9,7 +9,7 @@ export interface Pin {
 
 /** What can be answered anew on an order while it is planned. */
 export interface OrderAnswers {
-  /** ISO instant; in a wish also a wall-clock time of the kitchen. */
+  /** ISO instant; in a adjustment also a wall-clock time of the kitchen. */
   pickup: string;
   /** Roles of optional components that are left out. */
   without: string[];
@@ -18,7 +18,7 @@ export interface OrderAnswers {
 }
 
 /** All that the lead wants of the plan. An absent key means nothing is wanted. */
-export interface Wishes {
+export interface Adjustments {
   /** By step. */
   pin: Record<string, Pin>;
   /** The people who are to do a step, whenever it is. By step. */
@@ -37,35 +37,35 @@ export interface Wishes {
   order: Record<string, Partial<OrderAnswers>>;
 }
 
-export type WishKind = keyof Wishes;
+export type AdjustmentKind = keyof Adjustments;
 
-export const NO_WISHES: Wishes = {
+export const NO_ADJUSTMENTS: Adjustments = {
   ...{ pin: {}, give: {}, away: {}, longer: {} },
   ...{ lend: {}, closed: {}, more: {}, order: {} },
 };
 
 /** One thing wanted: the value that a key is to have; null for none. */
-export type Wish = { [K in WishKind]: { kind: K; key: string; to: Wishes[K][string] | null } }[WishKind];
+export type Adjustment = { [K in AdjustmentKind]: { kind: K; key: string; to: Adjustments[K][string] | null } }[AdjustmentKind];
 
 /**
- * One change of the wishes, as a value: it knows what was so before, can be applied, inverted, and written as JSON.
+ * One change of the adjustments, as a value: it knows what was so before, can be applied, inverted, and written as JSON.
  *
- * @example applyEdit(applyEdit(wishes, edit), invertEdit(edit)) // the wishes as they were
+ * @example applyEdit(applyEdit(adjustments, edit), invertEdit(edit)) // the adjustments as they were
  */
 export type PlanEdit =
   | {
-      [K in WishKind]: { kind: K; key: string; from: Wishes[K][string] | null; to: Wishes[K][string] | null };
-    }[WishKind]
+      [K in AdjustmentKind]: { kind: K; key: string; from: Adjustments[K][string] | null; to: Adjustments[K][string] | null };
+    }[AdjustmentKind]
   | { kind: 'several'; edits: PlanEdit[] };
 
-/** The edit that makes these wishes come true, one after the other. */
-export function editFor(wishes: Wishes, wanted: Wish[]): PlanEdit {
+/** The edit that makes these adjustments come true, one after the other. */
+export function editFor(adjustments: Adjustments, wanted: Adjustment[]): PlanEdit {
   const edits: PlanEdit[] = [];
-  let now = wishes;
-  for (const wish of wanted) {
-    const before = (now[wish.kind] as Record<string, object | number>)[wish.key] ?? null;
-    const from = wish.kind === 'order' ? sameFields(wish.to ?? {}, before as Partial<OrderAnswers> | null) : before;
-    const edit = { ...wish, from } as PlanEdit;
+  let now = adjustments;
+  for (const adjustment of wanted) {
+    const before = (now[adjustment.kind] as Record<string, object | number>)[adjustment.key] ?? null;
+    const from = adjustment.kind === 'order' ? sameFields(adjustment.to ?? {}, before as Partial<OrderAnswers> | null) : before;
+    const edit = { ...adjustment, from } as PlanEdit;
     edits.push(edit);
     now = applyEdit(now, edit);
   }
@@ -76,14 +76,14 @@ function sameFields(to: Partial<OrderAnswers>, from: Partial<OrderAnswers> | nul
   return Object.fromEntries(Object.keys(to).map((k) => [k, from?.[k as keyof OrderAnswers]]));
 }
 
-export function applyEdit(wishes: Wishes, edit: PlanEdit): Wishes {
-  if (edit.kind === 'several') return edit.edits.reduce(applyEdit, wishes);
-  const values: Record<string, unknown> = { ...wishes[edit.kind] };
+export function applyEdit(adjustments: Adjustments, edit: PlanEdit): Adjustments {
+  if (edit.kind === 'several') return edit.edits.reduce(applyEdit, adjustments);
+  const values: Record<string, unknown> = { ...adjustments[edit.kind] };
   // Answers of an order change field by field: others may have changed the rest meanwhile.
-  if (edit.kind === 'order') values[edit.key] = { ...wishes.order[edit.key], ...edit.to };
+  if (edit.kind === 'order') values[edit.key] = { ...adjustments.order[edit.key], ...edit.to };
   else if (edit.to === null) delete values[edit.key];
   else values[edit.key] = edit.to;
-  return { ...wishes, [edit.kind]: values };
+  return { ...adjustments, [edit.kind]: values };
 }
 
 export function invertEdit(edit: PlanEdit): PlanEdit {
@@ -107,8 +107,8 @@ export interface MadeEdit {
 }
 
 /** What is wanted after all that was done and undone. */
-export function wishesAfter(made: MadeEdit[]): Wishes {
-  return made.reduce((wishes, m) => applyEdit(wishes, m.edit), NO_WISHES);
+export function adjustmentsAfter(made: MadeEdit[]): Adjustments {
+  return made.reduce((adjustments, m) => applyEdit(adjustments, m.edit), NO_ADJUSTMENTS);
 }
 
 /**

@@ -8,21 +8,21 @@ import {
   applyEdit,
   editFor,
   invertEdit,
-  NO_WISHES,
+  NO_ADJUSTMENTS,
   undoable,
-  wishesAfter,
+  adjustmentsAfter,
   type MadeEdit,
-  type Wish,
-  type Wishes,
+  type Adjustment,
+  type Adjustments,
 } from './plan-edit';
-import { withWishes } from '../situation/with-wishes';
+import { withAdjustments } from '../situation/with-adjustments';
 import { without } from '../time/spans';
 
 const span = fc
   .tuple(fc.integer({ min: 0, max: 500 }), fc.integer({ min: 1, max: 90 }))
   .map(([a, l]): [number, number] => [a, a + l]);
 const key = fc.constantFrom('a', 'b', 'c');
-const wish: fc.Arbitrary<Wish> = fc.oneof(
+const adjustment: fc.Arbitrary<Adjustment> = fc.oneof(
   fc.record({
     kind: fc.constant('pin' as const),
     key,
@@ -41,12 +41,12 @@ describe('edits of the plan', () => {
   it('are undone by their inverse, and survive being written as JSON', () => {
     fc.assert(
       fc.property(
-        fc.array(wish, { minLength: 1, maxLength: 6 }),
-        fc.array(wish, { maxLength: 6 }),
+        fc.array(adjustment, { minLength: 1, maxLength: 6 }),
+        fc.array(adjustment, { maxLength: 6 }),
         (wanted, before) => {
-          const wishes = applyEdit(NO_WISHES, editFor(NO_WISHES, before));
-          const edit = JSON.parse(JSON.stringify(editFor(wishes, wanted))) as ReturnType<typeof editFor>;
-          expect(applyEdit(applyEdit(wishes, edit), invertEdit(edit))).toEqual(wishes);
+          const adjustments = applyEdit(NO_ADJUSTMENTS, editFor(NO_ADJUSTMENTS, before));
+          const edit = JSON.parse(JSON.stringify(editFor(adjustments, wanted))) as ReturnType<typeof editFor>;
+          expect(applyEdit(applyEdit(adjustments, edit), invertEdit(edit))).toEqual(adjustments);
           expect(invertEdit(invertEdit(edit))).toEqual(edit);
         },
       ),
@@ -54,10 +54,10 @@ describe('edits of the plan', () => {
   });
 
   it('change the answers of an order field by field', () => {
-    const wishes: Wishes = { ...NO_WISHES, order: { 3: { pickup: 'then', without: ['roses'], choices: {} } } };
-    const edit = editFor(wishes, [{ kind: 'order', key: '3', to: { without: [] } }]);
+    const adjustments: Adjustments = { ...NO_ADJUSTMENTS, order: { 3: { pickup: 'then', without: ['roses'], choices: {} } } };
+    const edit = editFor(adjustments, [{ kind: 'order', key: '3', to: { without: [] } }]);
     expect(edit).toEqual({ kind: 'order', key: '3', from: { without: ['roses'] }, to: { without: [] } });
-    expect(applyEdit(wishes, edit).order[3]).toEqual({ pickup: 'then', without: [], choices: {} });
+    expect(applyEdit(adjustments, edit).order[3]).toEqual({ pickup: 'then', without: [], choices: {} });
   });
 
   it('are undone and done again in their order; a new one ends what could be done again', () => {
@@ -65,7 +65,7 @@ describe('edits of the plan', () => {
     const wants = (to: number) => {
       made.push({
         id: made.length + 1,
-        edit: editFor(wishesAfter(made), [{ kind: 'more', key: 'tin', to }]),
+        edit: editFor(adjustmentsAfter(made), [{ kind: 'more', key: 'tin', to }]),
         undoes: null,
         before: 0,
       });
@@ -74,7 +74,7 @@ describe('edits of the plan', () => {
       const one = undoable(made)[which]!;
       made.push({ id: made.length + 1, edit: invertEdit(one.edit), undoes: one.id, before: 0 });
     };
-    const tins = () => wishesAfter(made).more.tin ?? 0;
+    const tins = () => adjustmentsAfter(made).more.tin ?? 0;
     wants(1);
     wants(2);
     take('undo');
@@ -92,13 +92,13 @@ describe('edits of the plan', () => {
   });
 });
 
-describe('wishes in a problem', () => {
+describe('adjustments in a problem', () => {
   it('cut and lengthen shifts, close and add items', () => {
     const problem = generateProblem({ cakes: 2, seed: 1 });
     const [person] = problem.people;
     const [oven] = problem.equipment;
-    const wished = withWishes(problem, {
-      ...NO_WISHES,
+    const wished = withAdjustments(problem, {
+      ...NO_ADJUSTMENTS,
       away: { [person!.id]: [[400, 500]] },
       longer: { [person!.id]: [[100, 200]] },
       closed: { [oven!.id]: [[0, 60]] },
@@ -115,7 +115,7 @@ describe('wishes in a problem', () => {
     const problem = generateProblem({ cakes: 3, seed: 2 });
     const step = problem.steps.find((s) => s.name === 'Decorate')!;
     const baker = problem.people.find((p) => !p.skills.includes('pipe'))!;
-    const { problem: given, lapsed } = withWishes(problem, { ...NO_WISHES, give: { [step.id]: [baker.id] } });
+    const { problem: given, lapsed } = withAdjustments(problem, { ...NO_ADJUSTMENTS, give: { [step.id]: [baker.id] } });
     expect(lapsed).toEqual([]);
     const solved = solve(given, { seed: 1, rounds: 5, stop: () => false });
     if (!solved.ok) throw new Error('no plan');
@@ -123,7 +123,7 @@ describe('wishes in a problem', () => {
     expect(solved.plan.steps.find((s) => s.id === step.id)!.people).toEqual([baker.id]);
     const at = solved.plan.steps.find((s) => s.id === step.id)!;
     const pin = { start: at.start, people: at.people, equipment: at.equipment };
-    const pinned = withWishes(given, { ...NO_WISHES, pin: { [step.id]: pin } }).problem;
+    const pinned = withAdjustments(given, { ...NO_ADJUSTMENTS, pin: { [step.id]: pin } }).problem;
     expect(pinned.steps.find((s) => s.id === step.id)!.placed).toMatchObject({
       start: at.start,
       end: at.end,
@@ -135,14 +135,14 @@ describe('wishes in a problem', () => {
     const problem = { ...generateProblem({ cakes: 2, seed: 3 }), now: 500 };
     const step = problem.steps.find((s) => s.work === 'hands')!;
     const pin = (change: object) =>
-      withWishes(problem, {
-        ...NO_WISHES,
+      withAdjustments(problem, {
+        ...NO_ADJUSTMENTS,
         pin: { [step.id]: { start: 600, people: ['p1'], equipment: ['mixer-1'], ...change } },
       }).lapsed;
     expect(pin({ start: 499 })).toEqual([step.id]);
     expect(pin({ people: ['nobody'] })).toEqual([step.id]);
     expect(pin({ equipment: [] })).toEqual([step.id]);
-    expect(withWishes(problem, { ...NO_WISHES, give: { [step.id]: ['nobody'] } }).lapsed).toEqual([step.id]);
+    expect(withAdjustments(problem, { ...NO_ADJUSTMENTS, give: { [step.id]: ['nobody'] } }).lapsed).toEqual([step.id]);
   });
 
   it('what is cut out of spans is gone, and nothing else', () => {

@@ -1,13 +1,13 @@
 import { namesOf, type Names } from '../plan/names';
 import { readingOf, type PlanReading } from '../../core/plan-reading/plan-reading';
 import type { Check } from '../../core/formula/formula';
-import type { BrokenStep } from '../../core/breakdown/steps/cake-step';
+import type { CakeStep } from '../../core/breakdown/steps/cake-step';
 import type { StepState } from '../../core/floor/floor-state';
 import { timeOf } from '../../core/time/clock';
 import type { PlannedStep } from '../../core/planning-format/plan';
 import type { Wait } from '../../core/planning-format/problem';
 import type { PlanRow } from '../../data/repositories/plans';
-import { brokenSteps, componentOf, servedBy } from '../../core/situation/whose-step';
+import { cakeSteps, componentOf, servedBy } from '../../core/situation/whose-step';
 import { type Situation } from '../plan/situation';
 import { waitingPlace, type Place } from '../../core/kinds/places';
 
@@ -66,7 +66,7 @@ const SOON = 120;
 const MOST_REPEATS = 12;
 
 /** Reminders of a running step as minutes of the clock, those that repeat as often as it runs. */
-function dueReminders(s: BrokenStep, state: StepState, end: number): { at: number; text: string }[] {
+function dueReminders(s: CakeStep, state: StepState, end: number): { at: number; text: string }[] {
   return s.reminders
     .flatMap((r) => {
       const first = state.start + r.after;
@@ -78,7 +78,7 @@ function dueReminders(s: BrokenStep, state: StepState, end: number): { at: numbe
 
 /** Reads the plan for the bench. */
 export class Bench {
-  private readonly steps = new Map<string, BrokenStep>();
+  private readonly steps = new Map<string, CakeStep>();
   private readonly reading: PlanReading;
   private readonly names: Names;
   private readonly waits: Wait[];
@@ -87,13 +87,13 @@ export class Bench {
     private readonly situation: Situation,
     plan: PlanRow,
   ) {
-    for (const s of brokenSteps(situation)) this.steps.set(s.id, s);
+    for (const s of cakeSteps(situation)) this.steps.set(s.id, s);
     this.reading = readingOf(plan);
     this.names = namesOf(situation);
     this.waits = this.reading.waits.map((w) => w.wait);
   }
 
-  broken(id: string): BrokenStep | undefined {
+  broken(id: string): CakeStep | undefined {
     return this.steps.get(id);
   }
 
@@ -103,7 +103,7 @@ export class Bench {
       .join(' + ');
   }
 
-  private component(s: BrokenStep): string | null {
+  private component(s: CakeStep): string | null {
     return componentOf(s, this.situation)?.label ?? null;
   }
 
@@ -204,7 +204,7 @@ export class Bench {
     return list.sort((a, b) => a.at - b.at).slice(0, SHOWN_ALONE);
   }
 
-  private machine(s: BrokenStep, at: PlannedStep) {
+  private machine(s: CakeStep, at: PlannedStep) {
     const item = at.equipment.map((e) => this.names.item(e)).join(', ');
     const state = this.situation.states.get(s.id);
     return {

@@ -4,7 +4,7 @@ import { readOrder } from '../../data/repositories/orders';
 import { readPlan, type PlanRow } from '../../data/repositories/plans';
 import { now } from '../shared/clock';
 import { batchNumberOf, orderNumberOf } from '../../core/ids/ids';
-import { brokenSteps } from '../../core/situation/whose-step';
+import { cakeSteps } from '../../core/situation/whose-step';
 import { type Situation } from '../plan/situation';
 import { replan } from '../plan/replan';
 import { refuse, type Result } from '../shared/result';
@@ -81,7 +81,7 @@ export function finishStep(step: string, answer?: CheckAnswer): Promise<Result> 
     const state = situation.states.get(step);
     if (!state) return 'This step has not been begun.';
     if (state.state === 'done') return 'This step is done already.';
-    const check = brokenSteps(situation).find((s) => s.id === step)?.check ?? null;
+    const check = cakeSteps(situation).find((s) => s.id === step)?.check ?? null;
     const shut = checkProblem(check, answer);
     if (shut) return shut;
     const checked = check ? { check: { kind: check.kind, text: check.text, value: answer?.value ?? null } } : {};

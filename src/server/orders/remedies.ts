@@ -6,7 +6,7 @@ import { minuteOf, timeOf, type Clock } from '../../core/time/clock';
 import type { Link } from '../../core/planner/answers/explain-order';
 import type { Problem } from '../../core/planning-format/problem';
 import type { Span } from '../../core/time/spans';
-import type { Wish } from '../../core/steering/plan-edit';
+import type { Adjustment } from '../../core/steering/plan-edit';
 import { database } from '../../data/database';
 import { readPlan, type PlanRow } from '../../data/repositories/plans';
 import { orderId, isOf } from '../../core/ids/ids';
@@ -113,20 +113,20 @@ class Trials {
   }
 
   /** Tries one; keeps it if it helps. Returns whether the order would be on time. */
-  async add(wanted: Wish[], label?: string): Promise<boolean> {
+  async add(wanted: Adjustment[], label?: string): Promise<boolean> {
     const trial = await this.run(wanted);
     if (trial) this.keep(trial, label);
     return trial !== null && readingOf(trial.plan).minutesLate(orderId(this.id)) === 0;
   }
 
-  async each(list: Wish[][]): Promise<void> {
+  async each(list: Adjustment[][]): Promise<void> {
     for (const wanted of list.slice(0, MOST_OF_A_KIND)) await this.add(wanted);
   }
 
   /** The least overtime that helps, for each stretch that could be worked; nothing is looked at closer if all together do not help. */
   async overtime(spans: ExtraSpan[]): Promise<void> {
-    const wish = (s: ExtraSpan, minutes: number): Wish => {
-      const had = this.planned.situation.wishes.longer[s.person] ?? [];
+    const adjustment = (s: ExtraSpan, minutes: number): Adjustment => {
+      const had = this.planned.situation.adjustments.longer[s.person] ?? [];
       const span: Span = s.before ? [s.at - minutes, s.at] : [s.at, s.at + minutes];
       return { kind: 'longer', key: s.person, to: [...had, span] };
     };
@@ -145,7 +145,7 @@ class Trials {
     };
     const late = (trial: Trial | null) =>
       trial ? (readingOf(trial.plan).minutesLate(orderId(this.id)) ?? Infinity) : Infinity;
-    const of = (list: ExtraSpan[], minutes: number) => this.run(joined(list.map((s) => wish(s, minutes))));
+    const of = (list: ExtraSpan[], minutes: number) => this.run(joined(list.map((s) => adjustment(s, minutes))));
     const all = await of(spans, MOST_OVERTIME);
     if (late(all) >= this.was) return;
     let alone = false;
@@ -168,7 +168,7 @@ class Trials {
     if (best && needed.length > 1) await shrink(needed, best);
   }
 
-  private async run(wanted: Wish[]): Promise<Trial | null> {
+  private async run(wanted: Adjustment[]): Promise<Trial | null> {
     if (performance.now() - this.begun > TIME_FOR_ALL * 1000) return null;
     const { situation, plan } = this.planned;
     const tried = await tryOn(situation, plan, wanted);
@@ -196,28 +196,28 @@ class Trials {
   }
 }
 
-/** One wish a person, with all that they would work. */
-function joined(wishes: Wish[]): Wish[] {
+/** One adjustment a person, with all that they would work. */
+function joined(adjustments: Adjustment[]): Adjustment[] {
   const spans = new Map<string, Span[]>();
-  for (const w of wishes)
+  for (const w of adjustments)
     if (w.kind === 'longer' && w.to)
       spans.set(w.key, [
         ...(spans.get(w.key) ?? []),
         ...w.to.filter((s) => !spans.get(w.key)?.some((x) => x[0] === s[0] && x[1] === s[1])),
       ]);
-  return [...spans].map(([key, to]): Wish => ({ kind: 'longer', key, to }));
+  return [...spans].map(([key, to]): Adjustment => ({ kind: 'longer', key, to }));
 }
 
 /** What was pinned or given on the way: let it go. */
-function released({ situation }: Planned, chain: Link[]): Wish[][] {
+function released({ situation }: Planned, chain: Link[]): Adjustment[][] {
   const steps = new Set(chain.flatMap((l) => [l.step.id, ...blockersIn(l)]));
   return [
-    ...Object.keys(situation.wishes.pin)
+    ...Object.keys(situation.adjustments.pin)
       .filter((s) => steps.has(s))
-      .map((key): Wish[] => [{ kind: 'pin', key, to: null }]),
-    ...Object.keys(situation.wishes.give)
+      .map((key): Adjustment[] => [{ kind: 'pin', key, to: null }]),
+    ...Object.keys(situation.adjustments.give)
       .filter((s) => steps.has(s))
-      .map((key): Wish[] => [{ kind: 'give', key, to: null }]),
+      .map((key): Adjustment[] => [{ kind: 'give', key, to: null }]),
   ];
 }
 
@@ -227,7 +227,7 @@ function blockersIn({ because }: Link): string[] {
 }
 
 /** Steps on the chain for which all who usually do them are taken: somebody else does them, or what is in the way. */
-function otherHands({ situation, plan }: Planned, chain: Link[]): Wish[][] {
+function otherHands({ situation, plan }: Planned, chain: Link[]): Adjustment[][] {
   const steps = chain
     .filter((l) => l.because.kind === 'hands')
     .flatMap((l) => [l.step.id, ...blockersIn(l)])
@@ -236,11 +236,11 @@ function otherHands({ situation, plan }: Planned, chain: Link[]): Wish[][] {
   return [...new Set(steps)].flatMap((s) =>
     situation.kitchen.rows.people
       .filter((p) => !p.skills.includes(s.people!.skill!))
-      .map((p): Wish[] => [{ kind: 'give', key: s.id, to: [p.id] }]),
+      .map((p): Adjustment[] => [{ kind: 'give', key: s.id, to: [p.id] }]),
   );
 }
 
-function otherRoutes({ situation }: Planned, id: number): Wish[][] {
+function otherRoutes({ situation }: Planned, id: number): Adjustment[][] {
   const order = situation.orders.find((o) => o.id === id)!;
   const routes = situation.kitchen.builds.get(order.build)?.routes ?? [];
   return routes.flatMap((r) => {
@@ -248,7 +248,7 @@ function otherRoutes({ situation }: Planned, id: number): Wish[][] {
     if (settled === undefined) return [];
     return r.choices
       .filter((c) => c.key !== settled)
-      .map((c): Wish[] => [{ kind: 'order', key: `${id}`, to: { choices: { ...order.choices, [r.key]: c.key } } }]);
+      .map((c): Adjustment[] => [{ kind: 'order', key: `${id}`, to: { choices: { ...order.choices, [r.key]: c.key } } }]);
   });
 }
 
@@ -298,7 +298,7 @@ function daysOf(shifts: Span[], clock: Clock): Map<string, Span> {
 }
 
 /** One more of each thing that is in the way, or that the order holds for long. */
-function moreThings({ situation, plan }: Planned, chain: Link[], id: number): Wish[][] {
+function moreThings({ situation, plan }: Planned, chain: Link[], id: number): Adjustment[][] {
   const own = orderId(id);
   const inTheWay = chain.flatMap((l) => (l.because.kind === 'equipment' ? [l.because.item] : []));
   const heldKinds = new Set(plan.problem.holds.filter((h) => isOf(h.from, own)).map((h) => h.kind));
@@ -306,13 +306,13 @@ function moreThings({ situation, plan }: Planned, chain: Link[], id: number): Wi
   const kindOf = new Map(plan.problem.equipment.map((e) => [e.id, e.kind]));
   return [...new Set([...inTheWay, ...heldItems])]
     .filter((item) => kindOf.get(item) !== OVEN)
-    .map((key): Wish[] => [{ kind: 'more', key, to: (situation.wishes.more[key] ?? 0) + 1 }]);
+    .map((key): Adjustment[] => [{ kind: 'more', key, to: (situation.adjustments.more[key] ?? 0) + 1 }]);
 }
 
-function leftOut({ situation }: Planned, id: number): Wish[][] {
+function leftOut({ situation }: Planned, id: number): Adjustment[][] {
   const order = situation.orders.find((o) => o.id === id)!;
   const optional = situation.kitchen.builds.get(order.build)?.components.filter((c) => c.optional) ?? [];
   return optional
     .filter((c) => !order.without.includes(c.role))
-    .map((c): Wish[] => [{ kind: 'order', key: `${id}`, to: { without: [...order.without, c.role] } }]);
+    .map((c): Adjustment[] => [{ kind: 'order', key: `${id}`, to: { without: [...order.without, c.role] } }]);
 }

@@ -5,7 +5,7 @@ import { readOrder, type OrderRow } from '../../data/repositories/orders';
 import { readPlan } from '../../data/repositories/plans';
 import { now } from '../shared/clock';
 import type { OrderForm } from '../../core/input/order-input';
-import { planKindly } from '../plan/plan-kindly';
+import { planGivingWay } from '../plan/plan-giving-way';
 import { orderId } from '../../core/ids/ids';
 import { problemOf } from '../../core/situation/problem-of';
 import { withOrder } from '../../core/situation/break-down-orders';
@@ -51,7 +51,7 @@ export async function reviewOrder(id: number | null, form: OrderForm): Promise<R
     ...read.fields,
   };
   const { problem } = problemOf(withOrder(situation, draft));
-  const { answer } = await planKindly({ problem, old: plan?.plan ?? null, ...TRIAL }, 'trials');
+  const { answer } = await planGivingWay({ problem, old: plan?.plan ?? null, ...TRIAL }, 'trials');
   if (!answer.ok) return refuse(answer.problems.map((p) => p.message).join(' '));
   const { tightBelow } = kitchen.library.coefficients;
   const statusOf = (order: number) =>

@@ -1,6 +1,6 @@
 import { floorState } from '../../core/floor/floor-state';
 import { minuteOf } from '../../core/time/clock';
-import { wishesAfter } from '../../core/steering/plan-edit';
+import { adjustmentsAfter } from '../../core/steering/plan-edit';
 import { readOnce } from '../../data/cached';
 import type { Db } from '../../data/db';
 import { readBatches } from '../../data/repositories/batches';
@@ -40,7 +40,7 @@ async function readAll(db: Db, kitchen: LoadedKitchen): Promise<Omit<Situation, 
     ...{ kitchen, orders, batches, edits },
     ...breakDownAll(orders, { batches, kitchen }),
     states: floorState(events),
-    wishes: wishesAfter(edits),
+    adjustments: adjustmentsAfter(edits),
   };
 }
 

@@ -3,18 +3,18 @@ import type { PlanningAnswer, PlanningRequest, Question, Questions } from '../..
 import { AskedThread } from './asked-thread';
 
 /** Two threads, so that no page ever waits for the planner's arithmetic, and no tap for somebody's trial. */
-type Desk = 'plans' | 'trials';
-const held = globalThis as unknown as { zestPlanners?: Record<Desk, AskedThread> };
+type PlannerThread = 'plans' | 'trials';
+const held = globalThis as unknown as { zestPlanners?: Record<PlannerThread, AskedThread> };
 
-function threadOf(desk: Desk): AskedThread {
+function threadOf(thread: PlannerThread): AskedThread {
   const start = () => new Worker(new URL('../../workers/planner.thread.ts', import.meta.url));
   held.zestPlanners ??= { plans: new AskedThread('plans', start), trials: new AskedThread('trials', start) };
-  return held.zestPlanners[desk];
+  return held.zestPlanners[thread];
 }
 
-/** Plans in a thread: what is saved at one desk, what is only tried at the other. */
-export function planInThread(request: PlanningRequest, desk: Desk = 'plans'): Promise<PlanningAnswer> {
-  return threadOf(desk).ask(request);
+/** Plans in a thread: what is saved at one thread, what is only tried at the other. */
+export function planInThread(request: PlanningRequest, thread: PlannerThread = 'plans'): Promise<PlanningAnswer> {
+  return threadOf(thread).ask(request);
 }
 
 /** Asks something of a plan, in the thread of the trials. */

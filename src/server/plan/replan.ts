@@ -2,7 +2,7 @@ import { database } from '../../data/database';
 import { insertPlan, readPlan, readPlanOf, type PlanRow } from '../../data/repositories/plans';
 import { now } from '../shared/clock';
 import { tellChanged } from '../shared/live';
-import { planKindly } from './plan-kindly';
+import { planGivingWay } from './plan-giving-way';
 import { problemOf } from '../../core/situation/problem-of';
 import { log } from '../shared/log';
 import { loadSituation } from './load-situation';
@@ -98,7 +98,7 @@ async function replanAndSave(reason: string, { helpLate = false, like }: HowToRe
     const old = like === undefined ? previous : await readPlanOf(db, like);
     const { problem, stood } = problemOf(situation);
     const limits = previous ? QUICK : FIRST;
-    const { answer, lifted } = await planKindly({ problem, old: (old ?? previous)?.plan ?? null, helpLate, ...limits });
+    const { answer, lifted } = await planGivingWay({ problem, old: (old ?? previous)?.plan ?? null, helpLate, ...limits });
     if (!answer.ok) throw new Error(answer.problems.map((p) => p.message).join(' '));
     const saved = await insertPlan(db, {
       previous: previous?.id ?? 0,

@@ -5,7 +5,7 @@ import { durationText } from '../../core/time/duration-text';
 import { timeOf } from '../../core/time/clock';
 import { whyHere } from '../../core/plan-reading/why-here';
 import type { PlanRow } from '../../data/repositories/plans';
-import { brokenSteps, componentOf, servedBy } from '../../core/situation/whose-step';
+import { cakeSteps, componentOf, servedBy } from '../../core/situation/whose-step';
 import { type Situation } from './situation';
 import { reasonWords } from './reason-words';
 import type { RungState } from '../wall/ladder-view';
@@ -39,7 +39,7 @@ export interface StepView {
 export function stepView(id: string, situation: Situation, plan: PlanRow): StepView | null {
   const orders = servedBy(id, situation);
   const [order] = orders;
-  const step = brokenSteps(situation).find((s) => s.id === id);
+  const step = cakeSteps(situation).find((s) => s.id === id);
   const at = readingOf(plan).planned(id);
   if (!order || !step || !at) return null;
   const { clock } = situation.kitchen;

@@ -6,7 +6,7 @@ import { readPlan } from '../../data/repositories/plans';
 import { readTicks, setTick } from '../../data/repositories/ticks';
 import { now } from '../shared/clock';
 import { batchesView, type BatchesView } from './batches';
-import { brokenSteps, componentOf, servedBy } from '../../core/situation/whose-step';
+import { cakeSteps, componentOf, servedBy } from '../../core/situation/whose-step';
 import type { Result } from '../shared/result';
 import { commit } from '../shared/commit';
 import { loadSituation } from '../plan/load-situation';
@@ -38,7 +38,7 @@ export async function loadPullList(date: string | undefined, count: number): Pro
   const days = Number.isInteger(count) && count >= 1 ? Math.min(count, MOST_DAYS) : 1;
   const [from, to] = [first, first.plus({ days })].map((t) => minuteOf(t.toJSDate(), clock));
   const start = new Map(plan.plan.steps.map((s) => [s.id, s.start]));
-  const works = brokenSteps(situation).flatMap((step): PlacedWork[] => {
+  const works = cakeSteps(situation).flatMap((step): PlacedWork[] => {
     const at = start.get(step.id);
     if (at === undefined) return [];
     const forWhom = servedBy(step.id, situation)

@@ -4,8 +4,8 @@ import { minuteOf, timeOf } from '../../core/time/clock';
 import type { Plan } from '../../core/planning-format/plan';
 import type { Problem } from '../../core/planning-format/problem';
 import type { Span } from '../../core/time/spans';
-import { singleEdits, type PlanEdit, type Wish } from '../../core/steering/plan-edit';
-import { brokenSteps, servedBy } from '../../core/situation/whose-step';
+import { singleEdits, type PlanEdit, type Adjustment } from '../../core/steering/plan-edit';
+import { cakeSteps, servedBy } from '../../core/situation/whose-step';
 import { type Situation } from '../plan/situation';
 
 /** Says edits of the plan as one baker would to another. */
@@ -94,15 +94,15 @@ export class EditWords {
   }
 
   /** Why a pin, or a giving, could not be held in a plan. */
-  whyNotHeld(wish: Wish, tried: { plan: { problem: Problem; plan: Plan } }): string {
+  whyNotHeld(adjustment: Adjustment, tried: { plan: { problem: Problem; plan: Plan } }): string {
     const { problem } = tried.plan;
-    const step = problem.steps.find((s) => s.id === wish.key);
-    const name = this.step(wish.key);
+    const step = problem.steps.find((s) => s.id === adjustment.key);
+    const name = this.step(adjustment.key);
     if (!step) return 'This step is not in the plan any more.';
     if (step.placed && step.placed.state !== 'pinned') return `${name} has been begun: it stays where it is.`;
-    if (wish.kind === 'give') return `${name} cannot be given to ${this.names(wish.to ?? [])}.`;
-    if (wish.kind !== 'pin' || !wish.to) return `${name} cannot be changed like this.`;
-    const { start, people, equipment } = wish.to;
+    if (adjustment.kind === 'give') return `${name} cannot be given to ${this.names(adjustment.to ?? [])}.`;
+    if (adjustment.kind !== 'pin' || !adjustment.to) return `${name} cannot be changed like this.`;
+    const { start, people, equipment } = adjustment.to;
     const end = start + step.minutes.likely;
     const at = this.time(start);
     if (start < problem.now) return `${name} cannot begin at ${at}: that is over.`;
@@ -137,7 +137,7 @@ export class EditWords {
   }
 
   private step(id: string): string {
-    const name = brokenSteps(this.situation).find((s) => s.id === id)?.name ?? 'a step';
+    const name = cakeSteps(this.situation).find((s) => s.id === id)?.name ?? 'a step';
     const orders = servedBy(id, this.situation).map((o) => o.title);
     return `“${name}”${orders.length > 0 ? ` of ${orders.join(' + ')}` : ''}`;
   }

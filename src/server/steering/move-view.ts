@@ -4,7 +4,7 @@ import type { Span } from '../../core/time/spans';
 import type { Network } from '../../core/steering/move-along';
 import type { PlanRow } from '../../data/repositories/plans';
 import { type Situation } from '../plan/situation';
-import { brokenSteps } from '../../core/situation/whose-step';
+import { cakeSteps } from '../../core/situation/whose-step';
 
 /** All that moving a rung asks while it is being dragged. Minutes after the clock's origin. */
 export interface MoveView {
@@ -41,7 +41,7 @@ export function moveView(id: string, situation: Situation, plan: PlanRow): MoveV
   const skill = step.people?.skill ?? null;
   const order = situation.orders.find((o) => orderId(o.id) === step.order) ?? null;
   const build = order && situation.kitchen.builds.get(order.build);
-  const role = brokenSteps(situation).find((s) => s.id === id)?.role ?? null;
+  const role = cakeSteps(situation).find((s) => s.id === id)?.role ?? null;
   const part = build?.components.find((c) => c.role === role && c.optional) ?? null;
   return {
     step: id,
@@ -70,7 +70,7 @@ export function moveView(id: string, situation: Situation, plan: PlanRow): MoveV
       })),
     equipment: at.equipment,
     pinned: step.placed?.state === 'pinned',
-    given: situation.wishes.give[id] ?? null,
+    given: situation.adjustments.give[id] ?? null,
     routes: (build?.routes ?? []).map((r) => ({
       ...{ key: r.key, name: r.name, choices: r.choices, own: order?.choices[r.key] ?? '' },
       taken: (order && plan.plan.routes[routeId(orderId(order.id), r.key)]) ?? '',

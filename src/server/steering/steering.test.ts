@@ -6,7 +6,7 @@ const { loadChances } = await import('../plan/chances');
 const { loadOrderForm } = await import('../orders/order-pages');
 const { orderId } = await import('../../core/ids/ids');
 const { helpFor } = await import('../orders/remedies');
-const { redoEdit, steer, takeOver, tryWhatIf, tryWishes, undoEdit } = await import('./steering');
+const { redoEdit, steer, takeOver, tryWhatIf, tryAdjustments, undoEdit } = await import('./steering');
 const { moveView } = await import('./move-view');
 const { loadPlanned, loadWall } = await import('../wall/wall');
 
@@ -35,7 +35,7 @@ describe('the lead', () => {
     expect(wall.ladders.flatMap((l) => l.rungs).find((r) => r.step === step.id)?.pinned).toBe(true);
     expect(await undoEdit()).toMatchObject({ ok: true });
     expect((await loadWall())!.edits).toMatchObject({ undo: null, redo: expect.stringContaining('pin “') });
-    expect((await planned()).situation.wishes.pin).toEqual({});
+    expect((await planned()).situation.adjustments.pin).toEqual({});
     // Back to the minute, for everybody.
     expect((await planned()).plan.plan.steps).toEqual(plan.plan.steps);
     expect(await redoEdit()).toMatchObject({ ok: true });
@@ -55,7 +55,7 @@ describe('the lead', () => {
       ]);
     expect(message(await pin({ start: situation.minute - 60 }))).toContain('that is over');
     expect(message(await pin({ start: step.start + 14 * 60 }))).toMatch(/is not on shift|finds no place/);
-    expect((await planned()).situation.wishes.pin).toEqual({});
+    expect((await planned()).situation.adjustments.pin).toEqual({});
   });
 
   it('gives a step to somebody else, and only that person does it from then on', async () => {
@@ -124,7 +124,7 @@ describe('supposing', () => {
     const theirs = tried.trial.wall.hands.find((h) => h.id === busiest)!.jobs;
     expect(theirs.filter((j) => j.start >= situation.minute && j.end <= situation.minute + 900)).toEqual([]);
     expect((await planned()).plan.id).toBe(plan.id);
-    expect((await planned()).situation.wishes).toEqual(situation.wishes);
+    expect((await planned()).situation.adjustments).toEqual(situation.adjustments);
   });
 
   it('holds one order more, which cannot be taken over before it is written', async () => {
@@ -143,16 +143,16 @@ describe('supposing', () => {
 
   it('is planned again with the same edit if the plan has changed meanwhile', async () => {
     const { step, situation } = await aStep();
-    const tried = await tryWishes([
+    const tried = await tryAdjustments([
       { kind: 'closed', key: 'mixer-1', to: [[situation.minute, situation.minute + 60]] },
     ]);
     if (!tried.ok) throw new Error(tried.message);
     const pin = { start: step.start, people: step.people, equipment: step.equipment };
     expect(await steer([{ kind: 'pin', key: step.id, to: pin }])).toMatchObject({ ok: true });
     expect(await takeOver(tried.trial.id)).toMatchObject({ ok: true });
-    const { wishes } = (await planned()).situation;
-    expect(Object.keys(wishes.pin)).toEqual([step.id]);
-    expect(Object.keys(wishes.closed)).toEqual(['mixer-1']);
+    const { adjustments } = (await planned()).situation;
+    expect(Object.keys(adjustments.pin)).toEqual([step.id]);
+    expect(Object.keys(adjustments.closed)).toEqual(['mixer-1']);
     await undoEdit();
     await undoEdit();
   });

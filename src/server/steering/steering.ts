@@ -8,10 +8,10 @@ import {
   type MadeEdit,
   type OrderAnswers,
   type PlanEdit,
-  type Wish,
-  type Wishes,
+  type Adjustment,
+  type Adjustments,
 } from '../../core/steering/plan-edit';
-import { wishProblem, type Steerable } from '../../core/steering/wish-problem';
+import { adjustmentProblem, type Steerable } from '../../core/steering/adjustment-problem';
 import { readPickup } from '../../core/order/pickup';
 import { SCHOOLS } from '../../core/formula/schools';
 import { database } from '../../data/database';
@@ -25,7 +25,7 @@ import { tellChanged } from '../shared/live';
 import { pickupRule } from '../kitchen/pickup-rule';
 import { clashProblem } from '../../core/order/cake-clashes';
 import type { Kept } from '../orders/orders';
-import { planKindly } from '../plan/plan-kindly';
+import { planGivingWay } from '../plan/plan-giving-way';
 import { breakDownAll, withOrder } from '../../core/situation/break-down-orders';
 import { problemOf } from '../../core/situation/problem-of';
 import { type Situation } from '../plan/situation';
@@ -67,8 +67,8 @@ type KeptTrial = Pick<Trial, 'edit' | 'label' | 'plan' | 'supposed'> & { base: n
 const held = globalThis as unknown as { zestTrials?: { last: number; kept: Map<string, KeptTrial> } };
 const trials = () => (held.zestTrials ??= { last: 0, kept: new Map() });
 
-/** Tries wishes on a copy of the newest plan. Nothing is saved. */
-export async function tryWishes(wanted: Wish[], limits = TRIAL): Promise<Result<{ trial: Trial }>> {
+/** Tries adjustments on a copy of the newest plan. Nothing is saved. */
+export async function tryAdjustments(wanted: Adjustment[], limits = TRIAL): Promise<Result<{ trial: Trial }>> {
   const db = await database();
   const situation = await loadSituation(db);
   const base = await readPlan(db);
@@ -76,23 +76,23 @@ export async function tryWishes(wanted: Wish[], limits = TRIAL): Promise<Result<
   return tryOn(situation, base, wanted, limits);
 }
 
-/** As `tryWishes`, for a situation that is at hand. */
+/** As `tryAdjustments`, for a situation that is at hand. */
 export async function tryOn(
   situation: Situation,
   base: PlanRow,
-  wanted: Wish[],
+  wanted: Adjustment[],
   limits = TRIAL,
   more: OrderRow | null = null,
 ): Promise<Result<{ trial: Trial }>> {
-  const read = readWishes(wanted, situation, base);
+  const read = readAdjustments(wanted, situation, base);
   if (!read.ok) return read;
-  const edit = editFor(wishesNow(situation), read.wishes);
+  const edit = editFor(adjustmentsNow(situation), read.adjustments);
   const after = situationAfter(situation, edit);
   const clash = clashProblem(situation, after);
   if (clash) return refuse(clash);
   const copy = more ? withOrder(after, more) : after;
   const { problem, stood, lapsed } = problemOf(copy);
-  const { answer, lifted } = await planKindly({ problem, old: base.plan, helpLate: true, ...limits }, 'trials');
+  const { answer, lifted } = await planGivingWay({ problem, old: base.plan, helpLate: true, ...limits }, 'trials');
   if (!answer.ok) return refuse(answer.problems.map((p) => p.message).join(' '));
   const label = new EditWords(situation).say(edit);
   const { last, kept } = trials();
@@ -112,22 +112,22 @@ export async function tryOn(
   return { ok: true, trial };
 }
 
-/** Wishes whose every name is there, with pickups as instants; or what is wrong with the first that is not so. */
-function readWishes(wanted: Wish[], situation: Situation, base: PlanRow): Result<{ wishes: Wish[] }> {
+/** Adjustments whose every name is there, with pickups as instants; or what is wrong with the first that is not so. */
+function readAdjustments(wanted: Adjustment[], situation: Situation, base: PlanRow): Result<{ adjustments: Adjustment[] }> {
   const known = steerable(situation, base);
-  const wishes: Wish[] = [];
-  for (const wish of wanted) {
-    const problem = wishProblem(wish, known);
+  const adjustments: Adjustment[] = [];
+  for (const adjustment of wanted) {
+    const problem = adjustmentProblem(adjustment, known);
     if (problem) return refuse(problem);
-    if (wish.kind !== 'order' || wish.to?.pickup === undefined) {
-      wishes.push(wish);
+    if (adjustment.kind !== 'order' || adjustment.to?.pickup === undefined) {
+      adjustments.push(adjustment);
       continue;
     }
-    const read = readPickup(wish.to.pickup, pickupRule(situation.kitchen));
+    const read = readPickup(adjustment.to.pickup, pickupRule(situation.kitchen));
     if (!read.ok) return refuse(read.message);
-    wishes.push({ ...wish, to: { ...wish.to, pickup: read.pickup.toISOString() } });
+    adjustments.push({ ...adjustment, to: { ...adjustment.to, pickup: read.pickup.toISOString() } });
   }
-  return { ok: true, wishes };
+  return { ok: true, adjustments };
 }
 
 function steerable({ kitchen, orders }: Situation, { problem }: PlanRow): Steerable {
@@ -146,21 +146,21 @@ function steerable({ kitchen, orders }: Situation, { problem }: PlanRow): Steera
   };
 }
 
-/** The wishes, and for every order its answers as they are now, so that an edit knows what it changes. */
-function wishesNow(situation: Situation): Wishes {
+/** The adjustments, and for every order its answers as they are now, so that an edit knows what it changes. */
+function adjustmentsNow(situation: Situation): Adjustments {
   const answers = (o: OrderRow): OrderAnswers => ({
     ...{ pickup: o.pickup.toISOString(), without: o.without, choices: o.choices },
   });
-  return { ...situation.wishes, order: Object.fromEntries(situation.orders.map((o) => [o.id, answers(o)])) };
+  return { ...situation.adjustments, order: Object.fromEntries(situation.orders.map((o) => [o.id, answers(o)])) };
 }
 
 /** The situation as it would be with an edit. */
 function situationAfter(situation: Situation, edit: PlanEdit): Situation {
-  const wishes = applyEdit(situation.wishes, edit);
+  const adjustments = applyEdit(situation.adjustments, edit);
   const touched = answersIn(edit);
-  if (touched.size === 0) return { ...situation, wishes };
+  if (touched.size === 0) return { ...situation, adjustments };
   const orders = situation.orders.map((o) => ({ ...o, ...fieldsOf(touched.get(o.id) ?? {}) }));
-  return { ...situation, ...breakDownAll(orders, situation), orders, wishes };
+  return { ...situation, ...breakDownAll(orders, situation), orders, adjustments };
 }
 
 /** The new answers of every order that an edit touches. */
@@ -194,9 +194,9 @@ export async function takeOver(id: string): Promise<Kept> {
   return { ok: true, planned: saved ? true : await planned(trial.label, { helpLate: true }) };
 }
 
-/** Makes wishes come true at once, if they can: a pin that cannot be held is refused with the reason. */
-export async function steer(wanted: Wish[]): Promise<Kept<{ label: string }>> {
-  const tried = await tryWishes(wanted);
+/** Makes adjustments come true at once, if they can: a pin that cannot be held is refused with the reason. */
+export async function steer(wanted: Adjustment[]): Promise<Kept<{ label: string }>> {
+  const tried = await tryAdjustments(wanted);
   if (!tried.ok) return tried;
   const { trial } = tried;
   const failed = wanted.find((w) => (w.kind === 'pin' || w.kind === 'give') && w.to && trial.unpinned.includes(w.key));
@@ -265,7 +265,7 @@ export interface TrialView {
 
 /** Supposes things, and perhaps one order more, on a copy. */
 export async function tryWhatIf(
-  wanted: Wish[],
+  wanted: Adjustment[],
   order: CapacityQuestion | null = null,
 ): Promise<Result<{ trial: TrialView }>> {
   const db = await database();

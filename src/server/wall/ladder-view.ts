@@ -94,7 +94,7 @@ export function ladderOf(id: number, situation: Situation, plan: PlanRow): Ladde
         items: [...at.equipment, ...(heldBy.get(s.id) ?? [])],
         state: stateOf(s.id, at, states, minute),
         pinned: s.placed?.state === 'pinned',
-        given: situation.wishes.give[s.id] !== undefined,
+        given: situation.adjustments.give[s.id] !== undefined,
       };
     });
   const rails: RailView[] = [];

@@ -5,7 +5,7 @@ import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useEffect, useState } from 'react';
-import type { Wish } from '@/core/steering/plan-edit';
+import type { Adjustment } from '@/core/steering/plan-edit';
 import type { MoveView } from '@/server/steering/move-view';
 import { steerAction } from '../actions';
 import { useAction } from './use-action';
@@ -23,9 +23,9 @@ export function StepSteering({ step, onDone }: { step: string; onDone: () => voi
   }, [step]);
   const own = view?.step === step ? view.network.steps.find((s) => s.id === step) : undefined;
   if (!view || !own || own.fixed) return null;
-  const steer = (wish: Wish) =>
+  const steer = (adjustment: Adjustment) =>
     action.run(async () => {
-      const done = await steerAction([wish]);
+      const done = await steerAction([adjustment]);
       if (done.ok) onDone();
       return done;
     });

@@ -1,7 +1,7 @@
 'use client';
 
-import type { Wish } from '@/core/steering/plan-edit';
+import type { Adjustment } from '@/core/steering/plan-edit';
 import type { CapacityQuestion } from '@/server/orders/capacity';
 
 /** One thing supposed, with its words. */
-export type Supposed = { text: string } & ({ wish: Wish } | { order: CapacityQuestion });
+export type Supposed = { text: string } & ({ adjustment: Adjustment } | { order: CapacityQuestion });

@@ -68,14 +68,14 @@ export function WhatIfFields({
     const sameDay = at(from).hasSame(at(until), 'day');
     const when = `${at(from).toFormat('ccc HH:mm')}–${at(until).toFormat(sameDay ? 'HH:mm' : 'ccc HH:mm')}`;
     const supposed: Record<Exclude<Kind, 'order'>, () => Supposed> = {
-      away: () => ({ text: `${named.name} away ${when}`, wish: { kind: 'away', key: who, to: span } }),
-      longer: () => ({ text: `${named.name} works ${when} too`, wish: { kind: 'longer', key: who, to: span } }),
-      closed: () => ({ text: `${named.name} down ${when}`, wish: { kind: 'closed', key: who, to: span } }),
-      more: () => ({ text: `One more: ${named.name}`, wish: { kind: 'more', key: who, to: 1 } }),
+      away: () => ({ text: `${named.name} away ${when}`, adjustment: { kind: 'away', key: who, to: span } }),
+      longer: () => ({ text: `${named.name} works ${when} too`, adjustment: { kind: 'longer', key: who, to: span } }),
+      closed: () => ({ text: `${named.name} down ${when}`, adjustment: { kind: 'closed', key: who, to: span } }),
+      more: () => ({ text: `One more: ${named.name}`, adjustment: { kind: 'more', key: who, to: 1 } }),
       pickup: () => ({
         text: `${named.name} at ${at(from).toFormat('ccc HH:mm')}`,
         // As it was typed: the server knows the clock changes, and says so.
-        wish: { kind: 'order', key: who, to: { pickup: from } },
+        adjustment: { kind: 'order', key: who, to: { pickup: from } },
       }),
     };
     onSuppose(supposed[kind]());

@@ -6,7 +6,7 @@ import Chip from '@mui/material/Chip';
 import LinearProgress from '@mui/material/LinearProgress';
 import NextLink from 'next/link';
 import { useState, useTransition } from 'react';
-import type { Wish } from '@/core/steering/plan-edit';
+import type { Adjustment } from '@/core/steering/plan-edit';
 import type { TrialView } from '@/server/steering/steering';
 import type { WallView } from '@/server/wall/wall-view';
 import { takeOverAction, tryWhatIfAction } from '../actions';
@@ -39,9 +39,9 @@ export function WhatIfPanel({
     setProblem(null);
     if (list.length === 0) return onTrial(null);
     startTrying(async () => {
-      const wishes = merged(list.flatMap((s) => ('wish' in s ? [s.wish] : [])));
+      const adjustments = merged(list.flatMap((s) => ('adjustment' in s ? [s.adjustment] : [])));
       const asked = list.flatMap((s) => ('order' in s ? [s.order] : []))[0] ?? null;
-      const tried = await tryWhatIfAction(wishes, asked).catch(() => null);
+      const tried = await tryWhatIfAction(adjustments, asked).catch(() => null);
       if (tried?.ok) return onTrial(tried.trial);
       onTrial(null);
       setProblem(tried?.message ?? 'The server did not answer.');
@@ -122,14 +122,14 @@ export function WhatIfPanel({
   );
 }
 
-/** Two wishes for the same person or thing become one. */
-function merged(wishes: Wish[]): Wish[] {
-  const byKey = new Map<string, Wish>();
-  for (const w of wishes) {
+/** Two adjustments for the same person or thing become one. */
+function merged(adjustments: Adjustment[]): Adjustment[] {
+  const byKey = new Map<string, Adjustment>();
+  for (const w of adjustments) {
     const key = `${w.kind} ${w.key}`;
     const before = byKey.get(key);
     if (before && Array.isArray(before.to) && Array.isArray(w.to))
-      byKey.set(key, { ...w, to: [...before.to, ...w.to] } as Wish);
+      byKey.set(key, { ...w, to: [...before.to, ...w.to] } as Adjustment);
     else byKey.set(key, w);
   }
   return [...byKey.values()];

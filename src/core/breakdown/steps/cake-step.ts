@@ -4,7 +4,7 @@ import type { Step } from '../../planning-format/problem';
 import type { Preparation } from './preparations';
 
 /** A planner's step with what the bench needs to know. */
-export interface BrokenStep extends Step {
+export interface CakeStep extends Step {
   id: StepId;
   order: OrderId | null;
   /** Role of the component; null for work on the whole cake. */

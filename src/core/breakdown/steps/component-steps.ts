@@ -15,7 +15,7 @@ import { bakingRounds } from '../../shape/batter';
 import { formName } from '../../shape/form';
 import type { Hold, Wait } from '../../planning-format/problem';
 import type { Load } from '../amounts/amount';
-import type { BrokenStep } from './cake-step';
+import type { CakeStep } from './cake-step';
 import type { Kitchen } from '../kitchen';
 import type { Build } from '../build';
 import type { Component } from '../amounts/component';
@@ -23,7 +23,7 @@ import { preparationsOf } from './preparations';
 import { grams } from './words';
 
 export interface ComponentParts {
-  steps: BrokenStep[];
+  steps: CakeStep[];
   waits: Wait[];
   holds: Hold[];
   /** Ids of the steps after which the component is finished. */
@@ -53,7 +53,7 @@ export function componentSteps(
   const mixes = new Set(rounds.map((r) => r.mix)).size;
   const split = rounds.length > component.amount.loads.length;
   const baked = steps.findIndex((s) => s.work === 'oven');
-  const broken: BrokenStep[] = [];
+  const broken: CakeStep[] = [];
   /** Which rounds each step of a key serves. */
   const serves = new Map<string, { id: StepId; rounds: Round[] }[]>();
   steps.forEach((s, at) => {
@@ -63,7 +63,7 @@ export function componentSteps(
       rounds: own,
     }));
     serves.set(s.key, made);
-    for (const m of made) broken.push(brokenStep(m.id, order, component, s, m.rounds, made.length, kitchen));
+    for (const m of made) broken.push(cakeStep(m.id, order, component, s, m.rounds, made.length, kitchen));
   });
 
   const waits = formula.waits.flatMap((w): Wait[] =>
@@ -134,7 +134,7 @@ export function keepingWaits(order: OrderId, component: Component, build: Build,
   );
 }
 
-function brokenStep(
+function cakeStep(
   id: StepId,
   order: OrderId | null,
   component: Component,
@@ -142,7 +142,7 @@ function brokenStep(
   rounds: Round[],
   parts: number,
   kitchen: Kitchen,
-): BrokenStep {
+): CakeStep {
   const tins = rounds.reduce((sum, l) => sum + l.tins, 0);
   const share =
     rounds.length > 0 ? rounds.reduce((sum, l) => sum + l.tins * l.gramsEach, 0) : component.amount.grams / parts;

@@ -3,7 +3,7 @@ import type { Wait } from '../../planning-format/problem';
 import type { Build } from '../build';
 import type { Component } from '../amounts/component';
 import type { Drawn } from '../amounts/left-overs';
-import type { BrokenStep } from './cake-step';
+import type { CakeStep } from './cake-step';
 
 /** A by-product keeps at most this long before it is worked on. Minutes. */
 const LEFT_OVER_KEEPS = 2 * 1440;
@@ -17,7 +17,7 @@ export function leftOverWaits(
   build: Build,
   components: Component[],
   drawn: Drawn[],
-  parts: { role: string; steps: BrokenStep[] }[],
+  parts: { role: string; steps: CakeStep[] }[],
 ): Wait[] {
   return drawn.flatMap((d) => {
     const first = parts.find((p) => p.role === d.role)?.steps[0];

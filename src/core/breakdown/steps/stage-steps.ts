@@ -1,7 +1,7 @@
 import type { Hold, Wait } from '../../planning-format/problem';
 import { formName } from '../../shape/form';
 import { HAND_OVER, handOverId, ringHoldId, routeId, stageStepId, stageWaitId, type OrderId } from '../../ids/ids';
-import type { BrokenStep } from './cake-step';
+import type { CakeStep } from './cake-step';
 import type { Kitchen } from '../kitchen';
 import { type Build } from '../build';
 import type { Cake } from '../amounts/cake';
@@ -15,11 +15,11 @@ export function stageSteps(
   cake: Cake,
   components: Component[],
   kitchen: Kitchen,
-): { steps: BrokenStep[]; waits: Wait[]; holds: Hold[] } {
+): { steps: CakeStep[]; waits: Wait[]; holds: Hold[] } {
   const tiers = cake.tiers.length;
   const when = (w?: { route: string; choice: string }) =>
     w ? { when: { route: routeId(order, w.route), choice: w.choice } } : {};
-  const steps: BrokenStep[] = build.stages.map((s) => {
+  const steps: CakeStep[] = build.stages.map((s) => {
     const extra = Math.round((s.minutes.perTier ?? 0) * (tiers - 1) + (s.minutes.perPortion ?? 0) * cake.portions);
     const taken = components.filter((c) => s.takes.includes(c.role));
     return {

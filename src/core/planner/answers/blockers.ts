@@ -1,10 +1,10 @@
 import { groupLateness } from '../table/cost';
 import type { Group } from '../model/model';
 import type { Plan } from '../../planning-format/plan';
-import { planGroup } from '../placing/place-group';
-import { plantBestRoute } from '../placing/place-cheapest';
+import { placeGroup } from '../placing/place-group';
+import { placeCheapestRoute } from '../placing/place-cheapest';
 import type { Problem } from '../../planning-format/problem';
-import { seatedPlan, standAgain } from '../replanning/seated-plan';
+import { planOnTable, placeWhereItWas } from '../replanning/plan-on-table';
 
 /** Why an order cannot be on time: a set of others none of which can be spared, or its own facts. */
 export interface Blockers {
@@ -29,13 +29,13 @@ const MOST_PAIRS = 250;
  * order still cannot be on time without them. Then single others, and pairs if there are not too many, are tried by themselves.
  */
 export function blockersOf(problem: Problem, plan: Plan, id: string): Blockers {
-  const { model, table, earlier, taste, standing } = seatedPlan(problem, plan);
+  const { model, table, earlier, policy, standing } = planOnTable(problem, plan);
   const order = model.orderIndex.get(id);
   const group = model.groups.find((g) => order !== undefined && g.orders.includes(order));
   if (!group) return { order: id, others: [], alone: false, least: true };
   const fits = () =>
-    [planGroup, plantBestRoute].some((plant) => {
-      const done = plant(table, group, taste);
+    [placeGroup, placeCheapestRoute].some((plant) => {
+      const done = plant(table, group, policy);
       const onTime = done && group.orders.every((o) => !table.leftOut[o]) && groupLateness(table, group) === 0;
       table.removeGroup(group);
       return onTime;
@@ -47,18 +47,18 @@ export function blockersOf(problem: Problem, plan: Plan, id: string): Blockers {
   const farFirst = [...others].sort((a, b) => near(b) - near(a));
   for (const g of farFirst) table.removeGroup(g);
   if (!fits()) return { order: id, others: [], alone: false, least: true };
-  for (const g of farFirst) standAgain(table, g, earlier);
+  for (const g of farFirst) placeWhereItWas(table, g, earlier);
   const kept: Group[] = [];
   for (const g of farFirst) {
     table.removeGroup(g);
     if (!fits()) continue;
-    standAgain(table, g, earlier);
+    placeWhereItWas(table, g, earlier);
     kept.push(g);
   }
   for (const g of kept) table.removeGroup(g);
   /** Do these alone keep it from its pickup? */
   const block = (few: Group[]) => {
-    for (const g of few) standAgain(table, g, earlier);
+    for (const g of few) placeWhereItWas(table, g, earlier);
     const blocked = !fits();
     for (const g of few) table.removeGroup(g);
     return blocked;

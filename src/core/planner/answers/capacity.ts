@@ -1,10 +1,10 @@
 import { groupCost } from '../table/cost';
 import type { Plan } from '../../planning-format/plan';
-import { planGroup } from '../placing/place-group';
-import { plantEarliest } from '../placing/place-earliest';
+import { placeGroup } from '../placing/place-group';
+import { placeEarliest } from '../placing/place-earliest';
 import type { Problem } from '../../planning-format/problem';
 import { askNeighbours } from '../replanning/replan';
-import { seatedPlan } from '../replanning/seated-plan';
+import { planOnTable } from '../replanning/plan-on-table';
 import type { Timetable } from '../table/timetable';
 import { writePlan } from '../write-plan';
 
@@ -29,14 +29,14 @@ export interface Capacity {
  * @param stop asked between neighbours; the answer so far stands when it says true
  */
 export function capacityFor(problem: Problem, old: Plan, id: string, stop: () => boolean): Capacity {
-  const { model, table, earlier, taste, standing } = seatedPlan(problem, old);
+  const { model, table, earlier, policy, standing } = planOnTable(problem, old);
   const order = model.orderIndex.get(id)!;
   const group = model.groups.find((g) => g.orders.includes(order))!;
   table.removeGroup(group);
-  for (const g of model.groups) if (g !== group && !standing.has(g)) planGroup(table, g, taste);
-  const earliest = plantEarliest(table, group, order, taste);
+  for (const g of model.groups) if (g !== group && !standing.has(g)) placeGroup(table, g, policy);
+  const earliest = placeEarliest(table, group, order, policy);
   table.removeGroup(group);
-  planGroup(table, group, taste);
+  placeGroup(table, group, policy);
   const { pickup } = problem.orders[order]!;
   const late = lateOf(table, order);
   let withOthers: Capacity['withOthers'] = null;
@@ -44,7 +44,7 @@ export function capacityFor(problem: Problem, old: Plan, id: string, stop: () =>
     const others = problem.orders.flatMap((o, i) => (i === order ? [] : [{ i, id: o.id, wasLate: lateOf(table, i) }]));
     const costOfOthers = () => model.groups.reduce((sum, g) => sum + (g === group ? 0 : groupCost(table, g)), 0);
     const before = costOfOthers();
-    askNeighbours(table, group, earlier, taste, stop);
+    askNeighbours(table, group, earlier, policy, stop);
     const now = lateOf(table, order);
     if (now !== null && (late === null || now < late))
       withOthers = {

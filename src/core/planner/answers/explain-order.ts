@@ -1,7 +1,7 @@
 import type { Plan } from '../../planning-format/plan';
-import { plantEarliest } from '../placing/place-earliest';
+import { placeEarliest } from '../placing/place-earliest';
 import type { Problem, Step, Wait } from '../../planning-format/problem';
-import { seatedPlan } from '../replanning/seated-plan';
+import { planOnTable } from '../replanning/plan-on-table';
 import type { Timetable } from '../table/timetable';
 import { whyHere, type Reason } from '../../plan-reading/why-here';
 
@@ -35,14 +35,14 @@ const MOST_LINKS = 12;
  * where that is another cake's work, why that stays where it is. Null for an order that finds no place.
  */
 export function explainOrder(problem: Problem, plan: Plan, id: string): Link[] | null {
-  const { model, table, taste } = seatedPlan(problem, plan);
+  const { model, table, policy } = planOnTable(problem, plan);
   const order = model.orderIndex.get(id);
   const group = model.groups.find((g) => order !== undefined && g.orders.includes(order));
   if (order === undefined || !group) return null;
   table.removeGroup(group);
   for (const o of group.orders) table.leftOut[o] = 0;
   const collect = model.stepIndex.get(problem.orders[order]!.collect)!;
-  if (plantEarliest(table, group, order, taste) === null) return null;
+  if (placeEarliest(table, group, order, policy) === null) return null;
   const links: Link[] = [];
   for (let step = collect; links.length < MOST_LINKS;) {
     const because = becauseOf(table, step);

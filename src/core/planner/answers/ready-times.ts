@@ -1,8 +1,8 @@
-import { insertGroup } from '../placing/place-steps';
+import { placeSteps } from '../placing/place-steps';
 import type { Plan } from '../../planning-format/plan';
 import { combinations } from '../placing/routes';
 import type { Problem } from '../../planning-format/problem';
-import { seatedPlan } from '../replanning/seated-plan';
+import { planOnTable } from '../replanning/plan-on-table';
 import type { Timetable } from '../table/timetable';
 
 /** How early an order could stand ready, and what its way there hangs on. */
@@ -19,7 +19,7 @@ export interface ReadyTime {
  * to its pickup is what it has to spare. Forward generation from now, over each of its routes.
  */
 export function readyTimes(problem: Problem, plan: Plan): ReadyTime[] {
-  const { model, table, earlier } = seatedPlan(problem, plan);
+  const { model, table, earlier } = planOnTable(problem, plan);
   const ready: ReadyTime[] = [];
   for (const group of model.groups) {
     const before = table.record(group);
@@ -27,7 +27,7 @@ export function readyTimes(problem: Problem, plan: Plan): ReadyTime[] {
     const best = new Map<number, ReadyTime>();
     for (const choices of combinations(table, group)) {
       group.routes.forEach((r, i) => (table.choice[r] = choices[i]!));
-      const done = insertGroup(table, group, { direction: 'earliest', prefer: earlier.prefer, noise: () => 0 });
+      const done = placeSteps(table, group, { direction: 'earliest', prefer: earlier.prefer, noise: () => 0 });
       if (!done.ok) continue;
       for (const o of group.orders) {
         const collect = model.stepIndex.get(problem.orders[o]!.collect)!;

@@ -3,7 +3,7 @@ import { COST_OF_LEAVING_OUT } from '../../planning-format/plan';
 import { FREE, pickupsOf, type Group, type Model } from '../model/model';
 import { combinations } from '../placing/routes';
 import { oneMachineBound, type OneMachineJob } from './one-machine';
-import { sum } from '../search/random';
+import { sum } from '../model/random';
 import { nextEarlier, nextLater } from '../placing/slot';
 import { Timetable } from '../table/timetable';
 import { branch, widestCut } from '../timing/timing';

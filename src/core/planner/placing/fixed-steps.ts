@@ -7,11 +7,11 @@ import { combinations } from './routes';
 export function takeRoutes(table: Timetable, group: Group, choices: number[], prefer: Preference): boolean {
   group.routes.forEach((route, i) => (table.choice[route] = choices[i]!));
   for (const s of group.steps) if (table.placed[s] && !table.exists(s)) table.remove(s);
-  return seatFixed(table, group, prefer) < 0;
+  return placeFixed(table, group, prefer) < 0;
 }
 
 /** Puts every fixed step of a group that exists where the problem says. Returns the first that does not fit, or −1. */
-export function seatFixed(table: Timetable, group: Group, prefer: Preference): number {
+export function placeFixed(table: Timetable, group: Group, prefer: Preference): number {
   for (const s of group.steps) {
     if (table.model.steps[s]!.fixed === FREE || table.placed[s] || !table.exists(s)) continue;
     if (table.placeFixed(s, prefer)) continue;
@@ -22,13 +22,13 @@ export function seatFixed(table: Timetable, group: Group, prefer: Preference): n
 }
 
 /** An empty timetable with all that is done, running or pinned in it. Orders whose pinned steps clash are left out. */
-export function seatedTimetable(model: Model, prefer: Preference): { table: Timetable; impossible: number } {
+export function timetableOfFixed(model: Model, prefer: Preference): { table: Timetable; impossible: number } {
   const table = new Timetable(model);
   for (const group of model.groups) {
     const [first] = combinations(table, group);
     group.routes.forEach((route, i) => (table.choice[route] = first![i]!));
     for (;;) {
-      const clash = seatFixed(table, group, prefer);
+      const clash = placeFixed(table, group, prefer);
       if (clash < 0) break;
       const order = model.steps[clash]!.order;
       if (order < 0) return { table, impossible: clash };

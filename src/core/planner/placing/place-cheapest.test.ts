@@ -1,9 +1,9 @@
 import { lowerBound } from '../bounds/bound';
 import { groupCost } from '../table/cost';
 import { compile } from '../model/model';
-import { planGroup, type Taste } from './place-group';
+import { placeGroup, type PlacingPolicy } from './place-group';
 import { combinations } from './routes';
-import { plantBest, plantBestRoute } from './place-cheapest';
+import { placeCheapest, placeCheapestRoute } from './place-cheapest';
 import { search } from '../search/search';
 import { plainPreference } from '../table/preference';
 import { generateProblem } from '../testing/generate';
@@ -22,14 +22,14 @@ describe('a group planted where it costs least', () => {
     for (let seed = 1; seed <= 8; seed++) {
       const { model, table } = searched(6, seed);
       const prefer = plainPreference(model);
-      const taste: Taste = { prefer, noise: () => 0, routes: (g) => combinations(table, g) };
+      const policy: PlacingPolicy = { prefer, noise: () => 0, routes: (g) => combinations(table, g) };
       for (const group of model.groups) {
         const before = table.record(group);
         table.removeGroup(group);
-        expect(planGroup(table, group, taste)).toBe(true);
+        expect(placeGroup(table, group, policy)).toBe(true);
         const late = groupCost(table, group);
         table.removeGroup(group);
-        expect(plantBestRoute(table, group, taste)).toBe(true);
+        expect(placeCheapestRoute(table, group, policy)).toBe(true);
         const best = groupCost(table, group);
         // Where it took too long the two are the same.
         expect(best).toBeLessThanOrEqual(late + 1e-6);
@@ -48,11 +48,11 @@ describe('a group planted where it costs least', () => {
       const cost = groupCost(table, group);
       const before = table.record(group);
       table.removeGroup(group);
-      if (plantBest(table, group, prefer) === 'stands') {
+      if (placeCheapest(table, group, prefer) === 'stands') {
         const least = groupCost(table, group);
         expect(least).toBeLessThanOrEqual(cost + 1e-6);
         table.removeGroup(group);
-        if (least > 0.01) expect(plantBest(table, group, prefer, least - 0.01)).toBe('nowhere');
+        if (least > 0.01) expect(placeCheapest(table, group, prefer, least - 0.01)).toBe('nowhere');
       }
       expect(group.steps.every((s) => table.placed[s] === 0)).toBe(true);
       table.restore(group, before);
@@ -71,7 +71,7 @@ describe('a group planted where it costs least', () => {
     if (!found.ok) throw new Error('no plan');
     const group = model.groups.find((g) => g.steps.includes(model.stepIndex.get('a-ice')!))!;
     found.table.removeGroup(group);
-    expect(plantBest(found.table, group, plainPreference(model))).toBe('stands');
+    expect(placeCheapest(found.table, group, plainPreference(model))).toBe('stands');
     const starts = ['a-pipe', 'a-ice'].map((id) => found.table.start[model.stepIndex.get(id)!]!).sort((x, y) => x - y);
     // Both want to start at 110, 30 minutes of rest before 200; one goes an hour before.
     expect(starts).toEqual([50, 110]);

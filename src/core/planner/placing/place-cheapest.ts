@@ -1,7 +1,7 @@
 import { calendarOf, groupTiming } from './group-timing';
 import { groupCost } from '../table/cost';
 import { FREE, type Group } from '../model/model';
-import { planGroup, showRecord, type Taste } from './place-group';
+import { placeGroup, placeAsRecorded, type PlacingPolicy } from './place-group';
 import { takeRoutes } from './fixed-steps';
 import { nextEarlier, nextLater } from './slot';
 import type { GroupRecord } from '../table/records';
@@ -16,19 +16,19 @@ const MOST_STEPS = 40;
 const MOST_NODES = 60;
 
 /** What came of it: it stands; nothing within the limit exists; or it took too long to tell. */
-export type PlantedBest = 'stands' | 'nowhere' | 'unknown';
+export type CheapestPlacing = 'stands' | 'nowhere' | 'unknown';
 
 /**
  * Plants a group where it costs least while all others stand, on the routes as they are: starts of least cost by branch and
  * bound over what is free, and, where steps of the group are in each other's way, over which gives way. Unless it stands, the
  * free steps of the group are out of the timetable.
  */
-export function plantBest(table: Timetable, group: Group, prefer: Preference, limit = Infinity): PlantedBest {
+export function placeCheapest(table: Timetable, group: Group, prefer: Preference, limit = Infinity): CheapestPlacing {
   const { model, outer } = table;
   if (group.steps.length > MOST_STEPS) return 'unknown';
   const isFixed = (s: number) => model.steps[s]!.fixed !== FREE;
   openWindows(table, group, outer);
-  if (group.routes.length > 0 && !table.settleStorage(group, prefer)) return 'nowhere';
+  if (group.routes.length > 0 && !table.placeStorage(group, prefer)) return 'nowhere';
   if (!narrow(table, group, outer, isFixed)) return 'nowhere';
   const { timing, living, constant } = groupTiming(table, group, outer);
   for (let i = 0; i < living.length; i++) if (timing.low[i]! > timing.high[i]!) return 'nowhere';
@@ -41,12 +41,12 @@ export function plantBest(table: Timetable, group: Group, prefer: Preference, li
 }
 
 /** Plants a group where it costs least over all its routes, while all others stand; as any other does where that is too much. */
-export function plantBestRoute(table: Timetable, group: Group, taste: Taste): boolean {
+export function placeCheapestRoute(table: Timetable, group: Group, policy: PlacingPolicy): boolean {
   for (const o of group.orders) table.leftOut[o] = 0;
   let best: GroupRecord | null = null;
   let least = Infinity;
-  for (const choices of taste.routes(group)) {
-    if (!takeRoutes(table, group, choices, taste.prefer) || plantBest(table, group, taste.prefer) !== 'stands')
+  for (const choices of policy.routes(group)) {
+    if (!takeRoutes(table, group, choices, policy.prefer) || placeCheapest(table, group, policy.prefer) !== 'stands')
       continue;
     const cost = groupCost(table, group);
     if (cost < least) {
@@ -55,8 +55,8 @@ export function plantBestRoute(table: Timetable, group: Group, taste: Taste): bo
     }
     table.removeGroup(group);
   }
-  if (!best) return planGroup(table, group, taste);
-  showRecord(table, group, best, taste.prefer);
+  if (!best) return placeGroup(table, group, policy);
+  placeAsRecorded(table, group, best, policy.prefer);
   return true;
 }
 

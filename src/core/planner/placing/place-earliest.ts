@@ -1,20 +1,20 @@
-import { insertGroup } from './place-steps';
+import { placeSteps } from './place-steps';
 import type { Group } from '../model/model';
-import type { Taste } from './place-group';
+import type { PlacingPolicy } from './place-group';
 import type { Timetable } from '../table/timetable';
 
 /**
  * Plants a group as early as it can be, on the route by which one of its orders can leave first, and leaves it there. Its free
  * steps must be out of the timetable. Returns when that order leaves; null, with the group out, where it finds no place.
  */
-export function plantEarliest(table: Timetable, group: Group, order: number, taste: Taste): number | null {
+export function placeEarliest(table: Timetable, group: Group, order: number, policy: PlacingPolicy): number | null {
   const collect = table.model.stepIndex.get(table.model.problem.orders[order]!.collect)!;
   const plant = (choices: number[]) => {
     group.routes.forEach((r, i) => (table.choice[r] = choices[i]!));
-    return insertGroup(table, group, { direction: 'earliest', prefer: taste.prefer, noise: () => 0 }).ok;
+    return placeSteps(table, group, { direction: 'earliest', prefer: policy.prefer, noise: () => 0 }).ok;
   };
   let best: { choices: number[]; leaves: number } | null = null;
-  for (const choices of taste.routes(group)) {
+  for (const choices of policy.routes(group)) {
     if (!plant(choices)) continue;
     if (!best || table.start[collect]! < best.leaves) best = { choices, leaves: table.start[collect]! };
     table.removeGroup(group);

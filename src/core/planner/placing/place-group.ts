@@ -1,5 +1,5 @@
 import { groupCost } from '../table/cost';
-import { insertGroup, type InsertOptions } from './place-steps';
+import { placeSteps, type PlaceOptions } from './place-steps';
 import { pickupsOf, type Group } from '../model/model';
 import type { GroupRecord } from '../table/records';
 import type { Timetable } from '../table/timetable';
@@ -7,7 +7,7 @@ import type { Preference } from '../table/preference';
 import { takeRoutes } from './fixed-steps';
 
 /** How the choices that no rule fixes are made. */
-export interface Taste {
+export interface PlacingPolicy {
   prefer: Preference;
   noise: (step: number) => number;
   /** Which combinations of route choices to try, best first; each is a choice for every route of the group. */
@@ -23,12 +23,12 @@ const LATE_PROBES = 5;
  * without the orders that cannot be made at all. Returns false only if steps that belong to no order, and so may
  * not be left out, have no place; the group is then out of the timetable.
  */
-export function planGroup(table: Timetable, group: Group, taste: Taste): boolean {
+export function placeGroup(table: Timetable, group: Group, policy: PlacingPolicy): boolean {
   for (const o of group.orders) table.leftOut[o] = 0;
   for (;;) {
-    const tried = bestOverRoutes(table, group, taste);
+    const tried = bestOverRoutes(table, group, policy);
     if (tried.best) {
-      showRecord(table, group, tried.best, taste.prefer);
+      placeAsRecorded(table, group, tried.best, policy.prefer);
       return true;
     }
     const out = orderToLeaveOut(table, group, tried.failed);
@@ -41,11 +41,11 @@ export function planGroup(table: Timetable, group: Group, taste: Taste): boolean
   }
 }
 
-function bestOverRoutes(table: Timetable, group: Group, taste: Taste): { best: GroupRecord | null; failed: number } {
+function bestOverRoutes(table: Timetable, group: Group, policy: PlacingPolicy): { best: GroupRecord | null; failed: number } {
   let best: GroupRecord | null = null;
   let bestCost = Infinity;
   let failed = -1;
-  const routes = taste.routes(group);
+  const routes = policy.routes(group);
   const keep = () => {
     const cost = groupCost(table, group);
     if (cost < bestCost) {
@@ -55,25 +55,25 @@ function bestOverRoutes(table: Timetable, group: Group, taste: Taste): { best: G
     table.removeGroup(group);
   };
   for (const choices of routes) {
-    if (!takeRoutes(table, group, choices, taste.prefer)) continue;
-    const onTime = insertGroup(table, group, { direction: 'latest', ...bounds(table, group, 0, null), ...taste });
+    if (!takeRoutes(table, group, choices, policy.prefer)) continue;
+    const onTime = placeSteps(table, group, { direction: 'latest', ...bounds(table, group, 0, null), ...policy });
     if (onTime.ok) keep();
     else failed = onTime.failed;
   }
   if (best) return { best, failed };
   for (const choices of routes) {
-    if (!takeRoutes(table, group, choices, taste.prefer)) continue;
-    const early = insertGroup(table, group, { direction: 'earliest', ...bounds(table, group, 1, null), ...taste });
+    if (!takeRoutes(table, group, choices, policy.prefer)) continue;
+    const early = placeSteps(table, group, { direction: 'earliest', ...bounds(table, group, 1, null), ...policy });
     if (!early.ok) {
       failed = early.failed;
       continue;
     }
     const latest = collectStarts(table, group);
     keep();
-    for (let low = 0, high = 1, probe = 0; probe < (taste.probes ?? LATE_PROBES); probe++) {
+    for (let low = 0, high = 1, probe = 0; probe < (policy.probes ?? LATE_PROBES); probe++) {
       const share = probe === 0 ? 1 : (low + high) / 2;
-      const squeezed = { direction: 'latest' as const, ...bounds(table, group, share, latest), ...taste };
-      if (insertGroup(table, group, squeezed).ok) {
+      const squeezed = { direction: 'latest' as const, ...bounds(table, group, share, latest), ...policy };
+      if (placeSteps(table, group, squeezed).ok) {
         keep();
         high = share;
       } else low = share;
@@ -91,7 +91,7 @@ function bounds(
   group: Group,
   share: number,
   latest: Map<number, number> | null,
-): Pick<InsertOptions, 'low' | 'high'> {
+): Pick<PlaceOptions, 'low' | 'high'> {
   const pickups = pickupsOf(table.model, group);
   return {
     low: (step) => pickups.get(step) ?? -Infinity,
@@ -113,7 +113,7 @@ function collectStarts(table: Timetable, group: Group): Map<number, number> {
 }
 
 /** Puts a group that is out of the timetable where it was recorded, on the routes it took there. */
-export function showRecord(table: Timetable, group: Group, record: GroupRecord, prefer: Preference): void {
+export function placeAsRecorded(table: Timetable, group: Group, record: GroupRecord, prefer: Preference): void {
   takeRoutes(table, group, record.choices, prefer);
   table.removeGroup(group);
   table.restore(group, record);

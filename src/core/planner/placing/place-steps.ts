@@ -5,7 +5,7 @@ import type { Preference } from '../table/preference';
 import { currentWindows, narrow, narrowFrom, pull } from './windows';
 import type { Windows } from '../table/start-windows';
 
-export interface InsertOptions {
+export interface PlaceOptions {
   direction: Direction;
   prefer: Preference;
   /** Breaks ties between steps that could be placed next; 0 for none. */
@@ -15,7 +15,7 @@ export interface InsertOptions {
   high?: (step: number) => number;
 }
 
-export type Inserted = { ok: true } | { ok: false; failed: number };
+export type StepsPlaced = { ok: true } | { ok: false; failed: number };
 
 /** A step whose window is this short hangs on one that stands, and goes next, before somebody takes its place. */
 const TIED_MINUTES = 45;
@@ -28,14 +28,14 @@ const TIED_MINUTES = 45;
  *
  * On failure the free steps of the group are out of the timetable, and `failed` names the step without a place.
  */
-export function insertGroup(table: Timetable, group: Group, options: InsertOptions): Inserted {
+export function placeSteps(table: Timetable, group: Group, options: PlaceOptions): StepsPlaced {
   const { model } = table;
   const { direction } = options;
   const late = direction === 'latest';
   const { outer, now } = table;
   const living = group.steps.filter((s) => table.exists(s));
   const waiting = new Set(living.filter((s) => model.steps[s]!.fixed === FREE));
-  const fail = (failed: number): Inserted => {
+  const fail = (failed: number): StepsPlaced => {
     table.removeGroup(group);
     return { ok: false, failed };
   };
@@ -48,11 +48,11 @@ export function insertGroup(table: Timetable, group: Group, options: InsertOptio
       ? Math.min(model.problem.horizon - step.minutes, options.high?.(s) ?? Infinity)
       : step.earliest;
   }
-  if (group.routes.length > 0 && !table.settleStorage(group, options.prefer)) return fail(living[0] ?? -1);
+  if (group.routes.length > 0 && !table.placeStorage(group, options.prefer)) return fail(living[0] ?? -1);
   const isFixed = (s: number) => model.steps[s]!.fixed !== FREE;
   if (!narrow(table, group, outer, isFixed)) return fail(living[0] ?? -1);
   for (const s of living) if (outer.low[s]! > outer.high[s]!) return fail(s);
-  const clash = brokenBetweenFixed(table, group);
+  const clash = clashBetweenFixed(table, group);
   if (clash >= 0) return fail(clash);
 
   const moves = 12 * living.length + 60;
@@ -127,7 +127,7 @@ function isBlocked(table: Timetable, waiting: Set<number>, step: number, late: b
 }
 
 /** A step that the problem fixes against a lag to another fixed one; −1 where all hold. */
-function brokenBetweenFixed(table: Timetable, group: Group): number {
+function clashBetweenFixed(table: Timetable, group: Group): number {
   for (const i of group.waits) {
     const w = table.model.waits[i]!;
     if (w.settled || !table.waitExists(w) || !table.placed[w.from] || !table.placed[w.to]) continue;

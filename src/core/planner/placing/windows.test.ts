@@ -1,7 +1,7 @@
 import { compile, FREE, type Group } from '../model/model';
-import { seededRandom } from '../search/random';
+import { seededRandom } from '../model/random';
 import { search } from '../search/search';
-import { seatedTimetable } from './fixed-steps';
+import { timetableOfFixed } from './fixed-steps';
 import { plainPreference } from '../table/preference';
 import { placeStep } from './slot';
 import { generateProblem } from '../testing/generate';
@@ -13,7 +13,7 @@ import { newWindows } from '../table/start-windows';
 function emptyKitchen(seed: number, facts = false) {
   const model = compile(generateProblem({ cakes: 5, seed, facts }));
   const prefer = plainPreference(model);
-  const { table } = seatedTimetable(model, prefer);
+  const { table } = timetableOfFixed(model, prefer);
   return { model, prefer, table };
 }
 

@@ -1,5 +1,5 @@
 import { pickupsOf, type Group, type Model } from '../model/model';
-import { insertGroup } from '../placing/place-steps';
+import { placeSteps } from '../placing/place-steps';
 import type { Plan, PlannedStep } from '../../planning-format/plan';
 import { plainPreference, type Preference } from '../table/preference';
 import type { Timetable } from '../table/timetable';
@@ -40,13 +40,13 @@ export function takeEarlierRoutes(table: Timetable, group: Group, earlier: Earli
  * Puts a group exactly where the earlier plan had it, if that still obeys every rule. Returns false, with the group out
  * of the timetable, if one step of it cannot stay or is new.
  */
-export function standAsBefore(table: Timetable, group: Group, earlier: EarlierPlan): boolean {
+export function placeAsBefore(table: Timetable, group: Group, earlier: EarlierPlan): boolean {
   const was = (step: number) => earlier.steps[step]?.start;
   for (const s of group.steps)
     if (table.model.steps[s]!.fixed === 0 && table.exists(s) && was(s) === undefined) return false;
   // A pickup may have been moved since: nobody hands over before it.
   const pickups = pickupsOf(table.model, group);
-  return insertGroup(table, group, {
+  return placeSteps(table, group, {
     direction: 'earliest',
     prefer: earlier.prefer,
     noise: () => 0,

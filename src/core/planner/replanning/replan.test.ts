@@ -1,9 +1,9 @@
 import { checkPlan } from '../../plan-check/check-plan';
-import { withWishes } from '../../situation/with-wishes';
-import { NO_WISHES } from '../../steering/plan-edit';
+import { withAdjustments } from '../../situation/with-adjustments';
+import { NO_ADJUSTMENTS } from '../../steering/plan-edit';
 import type { Plan } from '../../planning-format/plan';
 import type { Problem } from '../../planning-format/problem';
-import { seededRandom } from '../search/random';
+import { seededRandom } from '../model/random';
 import { replan } from './replan';
 import { solve } from '../solve';
 import { generateProblem } from '../testing/generate';
@@ -29,14 +29,14 @@ const HAPPENINGS: Record<string, (problem: Problem, plan: Plan, random: () => nu
   'somebody away': (problem, plan, random) => {
     const busy = plan.steps.filter((s) => s.people.length > 0);
     const { people, start } = busy[Math.floor(random() * busy.length)]!;
-    return withWishes(problem, { ...NO_WISHES, away: { [people[0]!]: [[start - 60, start + 300]] } }).problem;
+    return withAdjustments(problem, { ...NO_ADJUSTMENTS, away: { [people[0]!]: [[start - 60, start + 300]] } }).problem;
   },
   'an oven down': (problem, plan, random) => {
     const loads = problem.steps.filter((s) => s.oven).flatMap((s) => plan.steps.find((p) => p.id === s.id) ?? []);
     const load = loads[Math.floor(random() * loads.length)];
     if (!load) return problem;
     const oven = load.equipment.at(-1)!;
-    return withWishes(problem, { ...NO_WISHES, closed: { [oven]: [[load.start - 5, load.start + 120]] } }).problem;
+    return withAdjustments(problem, { ...NO_ADJUSTMENTS, closed: { [oven]: [[load.start - 5, load.start + 120]] } }).problem;
   },
   'a step that takes longer': (problem, plan, random) => {
     const hands = plan.steps.filter((s) => s.people.length > 0).sort((a, b) => a.start - b.start);
@@ -46,7 +46,7 @@ const HAPPENINGS: Record<string, (problem: Problem, plan: Plan, random: () => nu
   'a step pinned elsewhere': (problem, plan, random) => {
     const hands = plan.steps.filter((s) => s.people.length > 0);
     const { id, start, people, equipment } = hands[Math.floor(random() * hands.length)]!;
-    return withWishes(problem, { ...NO_WISHES, pin: { [id]: { start: start - 10, people, equipment } } }).problem;
+    return withAdjustments(problem, { ...NO_ADJUSTMENTS, pin: { [id]: { start: start - 10, people, equipment } } }).problem;
   },
 };
 
@@ -119,8 +119,8 @@ describe('planning again', () => {
     const tight = { ...problem, orders: late };
     const first = replan(tight, plan, { ...options, helpLate: true });
     if (!first.ok) throw new Error('no plan');
-    const freed = withWishes(tight, {
-      ...NO_WISHES,
+    const freed = withAdjustments(tight, {
+      ...NO_ADJUSTMENTS,
       longer: Object.fromEntries(problem.people.map((p) => [p.id, [[0, 900]]])),
     }).problem;
     const kept = replan(freed, first.plan, options);

@@ -1,16 +1,16 @@
 import { groupBounds } from '../bounds/bound';
 import { groupCost, groupLateness } from '../table/cost';
-import { insertGroup } from '../placing/place-steps';
-import { readEarlier, standAsBefore, takeEarlierRoutes, type EarlierPlan } from './load-plan';
+import { placeSteps } from '../placing/place-steps';
+import { readEarlier, placeAsBefore, takeEarlierRoutes, type EarlierPlan } from './load-plan';
 import { compile, FREE, pickupsOf, type Group } from '../model/model';
 import { COST_OF_LATE_MINUTE, type Plan } from '../../planning-format/plan';
-import { planGroup, type Taste } from '../placing/place-group';
+import { placeGroup, type PlacingPolicy } from '../placing/place-group';
 import { combinations } from '../placing/routes';
 import type { Problem } from '../../planning-format/problem';
 import { putBack } from '../search/best-plan';
-import { sum } from '../search/random';
+import { sum } from '../model/random';
 import { search } from '../search/search';
-import { seatedTimetable } from '../placing/fixed-steps';
+import { timetableOfFixed } from '../placing/fixed-steps';
 import type { Solved, SolveOptions } from '../solve';
 import type { Timetable } from '../table/timetable';
 import { writePlan } from '../write-plan';
@@ -34,7 +34,7 @@ export interface ReplanOptions extends SolveOptions {
 export function replan(problem: Problem, old: Plan, options: ReplanOptions): Solved & { moved?: number } {
   const model = compile(problem);
   const earlier = readEarlier(model, old);
-  const { table, impossible } = seatedTimetable(model, earlier.prefer);
+  const { table, impossible } = timetableOfFixed(model, earlier.prefer);
   const start = impossible < 0 ? repair(table, earlier, options) : null;
   if (!start) {
     const fresh = search(model, { ...options, rounds: options.rounds ?? 200 });
@@ -54,7 +54,7 @@ function written(table: Timetable, earlier: EarlierPlan, options: SolveOptions):
 
 function repair(table: Timetable, earlier: EarlierPlan, options: ReplanOptions): true | null {
   const { model } = table;
-  const taste: Taste = {
+  const policy: PlacingPolicy = {
     prefer: earlier.prefer,
     noise: () => 0,
     routes: (group) => earlierFirst(combinations(table, group), group, earlier),
@@ -62,21 +62,21 @@ function repair(table: Timetable, earlier: EarlierPlan, options: ReplanOptions):
   const broken: Group[] = [];
   for (const group of model.groups) {
     takeEarlierRoutes(table, group, earlier);
-    if (!standAsBefore(table, group, earlier)) broken.push(group);
+    if (!placeAsBefore(table, group, earlier)) broken.push(group);
   }
   const pickup = (g: Group) => Math.min(...g.orders.map((o) => model.problem.orders[o]!.pickup), Infinity);
   const begun = (g: Group) => (g.steps.some((s) => model.steps[s]!.fixed !== FREE) ? 0 : 1);
   broken.sort((a, b) => begun(a) - begun(b) || pickup(a) - pickup(b));
-  for (const group of broken) if (!fitIn(table, group, earlier, taste)) return null;
+  for (const group of broken) if (!fitIn(table, group, earlier, policy)) return null;
   const least = groupBounds(model);
   // Nothing is moved for an order that could not be earlier even in an empty kitchen.
   const hopes = (g: Group, minutes: number) =>
     isLate(table, g) && groupCost(table, g) - least[model.groups.indexOf(g)]! >= priceOf(table, g, minutes);
   const worth = options.helpLate ? 1 : WORTH_MOVING;
   for (const group of model.groups)
-    if (!broken.includes(group) && hopes(group, worth) && !options.stop()) planAnew(table, group, worth, taste);
+    if (!broken.includes(group) && hopes(group, worth) && !options.stop()) planAnew(table, group, worth, policy);
   for (const group of options.helpLate ? model.groups : broken)
-    if (hopes(group, 1)) askNeighbours(table, group, earlier, taste, options.stop);
+    if (hopes(group, 1)) askNeighbours(table, group, earlier, policy, options.stop);
   return true;
 }
 
@@ -89,23 +89,23 @@ function priceOf({ model }: Timetable, group: Group, minutes: number): number {
 }
 
 /** Another place for a late group, where that makes it so many minutes earlier. */
-function planAnew(table: Timetable, group: Group, minutes: number, taste: Taste): void {
+function planAnew(table: Timetable, group: Group, minutes: number, policy: PlacingPolicy): void {
   const before = table.record(group);
   const cost = groupCost(table, group);
   table.removeGroup(group);
-  if (!planGroup(table, group, taste) || groupCost(table, group) > cost - priceOf(table, group, minutes))
+  if (!placeGroup(table, group, policy) || groupCost(table, group) > cost - priceOf(table, group, minutes))
     putBack(table, [group], [before]);
 }
 
 /** Shifted to the right if that is on time, else whichever is cheaper of shifted and planned anew. */
-function fitIn(table: Timetable, group: Group, earlier: EarlierPlan, taste: Taste): boolean {
+function fitIn(table: Timetable, group: Group, earlier: EarlierPlan, policy: PlacingPolicy): boolean {
   takeEarlierRoutes(table, group, earlier);
   const shifted = shiftRight(table, group, earlier)
     ? { record: table.record(group), cost: groupCost(table, group) }
     : null;
   if (shifted && !isLate(table, group)) return true;
   if (shifted) table.removeGroup(group);
-  if (!planGroup(table, group, taste)) return false;
+  if (!placeGroup(table, group, policy)) return false;
   if (shifted && shifted.cost <= groupCost(table, group)) putBack(table, [group], [shifted.record]);
   return true;
 }
@@ -115,7 +115,7 @@ function shiftRight(table: Timetable, group: Group, earlier: EarlierPlan): boole
   const known = group.steps.some((s) => table.model.steps[s]!.fixed === FREE && earlier.steps[s]);
   if (!known) return false;
   const pickups = pickupsOf(table.model, group);
-  return insertGroup(table, group, {
+  return placeSteps(table, group, {
     direction: 'earliest',
     prefer: earlier.prefer,
     noise: () => 0,
@@ -128,7 +128,7 @@ export function askNeighbours(
   table: Timetable,
   group: Group,
   earlier: EarlierPlan,
-  taste: Taste,
+  policy: PlacingPolicy,
   stop: () => boolean,
 ): void {
   const { model } = table;
@@ -143,7 +143,7 @@ export function askNeighbours(
     const before = pair.map((g) => table.record(g));
     const was = groupCost(table, group) + groupCost(table, neighbour);
     for (const g of pair) table.removeGroup(g);
-    const done = planGroup(table, group, taste) && fitIn(table, neighbour, earlier, taste);
+    const done = placeGroup(table, group, policy) && fitIn(table, neighbour, earlier, policy);
     const cost = done ? groupCost(table, group) + groupCost(table, neighbour) : Infinity;
     // Only a gain in time is worth moving somebody else's work.
     if (cost > was - 100) putBack(table, pair, before);

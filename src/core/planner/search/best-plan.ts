@@ -1,6 +1,6 @@
 import { groupCost } from '../table/cost';
 import type { Group } from '../model/model';
-import { sum } from './random';
+import { sum } from '../model/random';
 import type { GroupRecord } from '../table/records';
 import type { Timetable } from '../table/timetable';
 

@@ -3,11 +3,11 @@ import { groupBounds } from '../bounds/bound';
 import { groupCost, groupLateness } from '../table/cost';
 import type { Group } from '../model/model';
 import { drawByExcess, neighbourhood, rivals } from './neighbourhoods';
-import { shuffle, sum, type Random } from './random';
-import { noisyPreference, replant, type Least } from './place-again';
-import { reseat, stepsToReseat } from './move-steps';
+import { shuffle, sum, type Random } from '../model/random';
+import { noisyPreference, placeAgain, type Least } from './place-again';
+import { moveSteps, stepsToMove } from './move-steps';
 import { COST_OF_LATE_MINUTE } from '../../planning-format/plan';
-import type { SearchOptions } from './search-options';
+import type { SearchOptions } from '../model/search-options';
 import type { Timetable } from '../table/timetable';
 import type { Preference } from '../table/preference';
 
@@ -65,7 +65,7 @@ export function improve(
     const byExcess = cost - bound > COST_OF_LATE_MINUTE ? EXCESS_FIRST_LATE : EXCESS_FIRST;
     const centre =
       random() < byExcess ? drawByExcess(costs, least, random) : groups[Math.floor(random() * groups.length)]!;
-    const steps = step ? stepsToReseat(table, centre, random) : [];
+    const steps = step ? stepsToMove(table, centre, random) : [];
     const touched = step
       ? [...new Set(steps.map((s) => model.groupOf[s]!))].map((g) => groups[g]!)
       : random() < (groupLateness(table, centre) > 0 ? 0.7 : 0.3)
@@ -75,8 +75,8 @@ export function improve(
     const before = touched.map((g) => table.record(g));
     const was = sum(touched.map((g) => costs.get(g)!));
     const done = step
-      ? reseat(table, steps, touched, noisyPreference(plain, random), random)
-      : replant(table, touched, plain, random, was + threshold, least);
+      ? moveSteps(table, steps, touched, noisyPreference(plain, random), random)
+      : placeAgain(table, touched, plain, random, was + threshold, least);
     const after = done ? sum(touched.map((g) => groupCost(table, g))) : Infinity;
     if (after > was + threshold) {
       putBack(table, touched, before);
@@ -104,7 +104,7 @@ function shake(table: Timetable, costs: Map<Group, number>, plain: Preference, r
     Math.max(1, Math.ceil((LEAST_SHAKEN + (1 - LEAST_SHAKEN) * random()) * groups.length)),
   );
   const before = chosen.map((g) => table.record(g));
-  if (!replant(table, chosen, plain, random, Infinity, least)) putBack(table, chosen, before);
+  if (!placeAgain(table, chosen, plain, random, Infinity, least)) putBack(table, chosen, before);
   for (const g of chosen) costs.set(g, groupCost(table, g));
 }
 

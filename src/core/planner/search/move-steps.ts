@@ -1,6 +1,6 @@
 import { FREE, type Group } from '../model/model';
 import { polish } from './polish';
-import type { Random } from './random';
+import type { Random } from '../model/random';
 import { placeStep } from '../placing/slot';
 import type { Timetable } from '../table/timetable';
 import type { Preference } from '../table/preference';
@@ -16,7 +16,7 @@ const NEAR = 150;
  * back in another order, early or late each as it likes. Returns false, with steps out of place for the caller to put
  * back, where one found none.
  */
-export function reseat(
+export function moveSteps(
   table: Timetable,
   chosen: number[],
   groups: Group[],
@@ -36,10 +36,10 @@ export function reseat(
     if (!narrow(table, group, outer, (s) => model.steps[s]!.fixed !== FREE)) return false;
   }
   const waiting = new Set(chosen);
-  const mood = random();
+  const lateShare = random();
   for (const group of groups) if (!currentWindows(table, group, outer, now)) return false;
   while (waiting.size > 0) {
-    const late = mood < 0.4 || (mood < 0.7 && random() < 0.5);
+    const late = lateShare < 0.4 || (lateShare < 0.7 && random() < 0.5);
     let next = -1;
     let best = Infinity;
     for (const s of waiting) {
@@ -61,7 +61,7 @@ export function reseat(
 }
 
 /** Steps to take out: some that hang together, and with luck some of others that use the same hands or things near them. */
-export function stepsToReseat(table: Timetable, group: Group, random: Random): number[] {
+export function stepsToMove(table: Timetable, group: Group, random: Random): number[] {
   const { model } = table;
   const free = group.steps.filter(
     (s) => table.placed[s] && model.steps[s]!.fixed === FREE && model.steps[s]!.work !== 'collect',

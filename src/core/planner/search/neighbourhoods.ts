@@ -1,5 +1,5 @@
 import type { Group, Model } from '../model/model';
-import { sum, type Random } from './random';
+import { sum, type Random } from '../model/random';
 import type { Timetable } from '../table/timetable';
 
 /** Work this long before a pickup stands in its way. Minutes. */

@@ -1,13 +1,13 @@
 import { groupAgeing, groupCost } from '../table/cost';
-import { insertGroup } from '../placing/place-steps';
+import { placeSteps } from '../placing/place-steps';
 import { pickupsOf, type Group } from '../model/model';
-import { planGroup, type Taste } from '../placing/place-group';
+import { placeGroup, type PlacingPolicy } from '../placing/place-group';
 import { takeRoutes } from '../placing/fixed-steps';
 import { combinations } from '../placing/routes';
-import { plantBest } from '../placing/place-cheapest';
+import { placeCheapest } from '../placing/place-cheapest';
 import { COST_OF_LEAVING_OUT } from '../../planning-format/plan';
 import { polish } from './polish';
-import { shuffle, sum, type Random } from './random';
+import { shuffle, sum, type Random } from '../model/random';
 import type { Timetable } from '../table/timetable';
 import type { Preference } from '../table/preference';
 
@@ -23,25 +23,25 @@ const MOST_AHEAD = 3 * 1440;
 /** A step is brought forward by this at most from where it stood. */
 const MOST_FORWARD = 720;
 
-/** Has all orders of a group made, on one of the routes that the taste offers. False where what is fixed does not fit. */
-function takeDrawnRoutes(table: Timetable, group: Group, taste: Taste, random: Random): boolean {
+/** Has all orders of a group made, on one of the routes that the policy offers. False where what is fixed does not fit. */
+function takeDrawnRoutes(table: Timetable, group: Group, policy: PlacingPolicy, random: Random): boolean {
   for (const o of group.orders) table.leftOut[o] = 0;
-  const routes = taste.routes(group);
-  return takeRoutes(table, group, routes[Math.floor(random() * routes.length)]!, taste.prefer);
+  const routes = policy.routes(group);
+  return takeRoutes(table, group, routes[Math.floor(random() * routes.length)]!, policy.prefer);
 }
 
 /**
  * Plants a group as early as it can be from a drawn hour on, with its hand-overs on time, and so leaves room to others that
  * would be late; polishing makes it young again where nobody needs that.
  */
-function plantForward(table: Timetable, group: Group, taste: Taste, random: Random): boolean {
-  if (!takeDrawnRoutes(table, group, taste, random)) return false;
+function placeForward(table: Timetable, group: Group, policy: PlacingPolicy, random: Random): boolean {
+  if (!takeDrawnRoutes(table, group, policy, random)) return false;
   const pickups = pickupsOf(table.model, group);
   const from = Math.min(...pickups.values()) - Math.floor(random() * MOST_AHEAD);
-  return insertGroup(table, group, {
+  return placeSteps(table, group, {
     direction: 'earliest',
-    prefer: taste.prefer,
-    noise: taste.noise,
+    prefer: policy.prefer,
+    noise: policy.noise,
     low: (s) => pickups.get(s) ?? from,
     high: (s) => pickups.get(s) ?? Infinity,
   }).ok;
@@ -51,9 +51,9 @@ function plantForward(table: Timetable, group: Group, taste: Taste, random: Rand
  * Plants a group as late as it can be, but for one step that must begin before a drawn time: what leads up to it goes with it,
  * and what follows stays fresh. So a long wait comes to lie where it costs little, such as over a night after the last coat.
  */
-function plantWithCut(table: Timetable, group: Group, taste: Taste, random: Random): boolean {
+function placeWithCut(table: Timetable, group: Group, policy: PlacingPolicy, random: Random): boolean {
   const { model } = table;
-  if (!takeDrawnRoutes(table, group, taste, random)) return false;
+  if (!takeDrawnRoutes(table, group, policy, random)) return false;
   const free = group.steps.filter((s) => table.exists(s) && model.steps[s]!.work !== 'collect');
   const cut = free[Math.floor(random() * free.length)];
   if (cut === undefined) return false;
@@ -62,10 +62,10 @@ function plantWithCut(table: Timetable, group: Group, taste: Taste, random: Rand
     random() < 0.5
       ? table.start[cut]! - 1 - Math.floor(random() * MOST_FORWARD)
       : Math.min(...pickups.values()) - Math.floor(random() * MOST_AHEAD);
-  return insertGroup(table, group, {
+  return placeSteps(table, group, {
     direction: 'latest',
-    prefer: taste.prefer,
-    noise: taste.noise,
+    prefer: policy.prefer,
+    noise: policy.noise,
     low: (s) => pickups.get(s) ?? -Infinity,
     high: (s) => pickups.get(s) ?? (s === cut ? until : Infinity),
   }).ok;
@@ -79,7 +79,7 @@ export type Least = Map<Group, number>;
  * are sure to cost more than `most`: by their lateness (polishing makes parts younger, but nobody earlier), or by the least that
  * one of them costs beside the others.
  */
-export function replant(
+export function placeAgain(
   table: Timetable,
   chosen: Group[],
   plain: Preference,
@@ -87,7 +87,7 @@ export function replant(
   most: number,
   least: Least,
 ): boolean {
-  const taste = noisyTaste(table, plain, random);
+  const policy = randomPolicy(table, plain, random);
   for (const g of chosen) table.removeGroup(g);
   // The one in the centre first, as often as not: the others make room for it.
   const [centre, ...others] = chosen;
@@ -95,7 +95,7 @@ export function replant(
   let sure = sum(chosen.map((g) => least.get(g)!));
   for (const g of sequence) {
     const own = least.get(g)!;
-    if (!plant(table, g, taste, random, most - sure + own)) return false;
+    if (!plant(table, g, policy, random, most - sure + own)) return false;
     sure += Math.max(0, groupCost(table, g) - groupAgeing(table, g) - own);
     if (sure > most + 1e-6) return false;
   }
@@ -104,21 +104,21 @@ export function replant(
 }
 
 /** Plants one group, in one of the ways by chance. False where it has no place, or surely none that costs `limit` at most. */
-function plant(table: Timetable, group: Group, taste: Taste, random: Random, limit: number): boolean {
+function plant(table: Timetable, group: Group, policy: PlacingPolicy, random: Random, limit: number): boolean {
   const way = random();
   if (way < BEST) {
-    const planted = takeDrawnRoutes(table, group, taste, random)
-      ? plantBest(table, group, taste.prefer, limit + 1e-6)
+    const planted = takeDrawnRoutes(table, group, policy, random)
+      ? placeCheapest(table, group, policy.prefer, limit + 1e-6)
       : 'unknown';
     if (planted === 'stands') return true;
     if (planted === 'nowhere' && limit < COST_OF_LEAVING_OUT) return false;
   } else if (way < BEST + BROUGHT_FORWARD) {
-    if (plantWithCut(table, group, taste, random)) return true;
-  } else if (way < BEST + BROUGHT_FORWARD + FORWARD && plantForward(table, group, taste, random)) return true;
-  return planGroup(table, group, taste);
+    if (placeWithCut(table, group, policy, random)) return true;
+  } else if (way < BEST + BROUGHT_FORWARD + FORWARD && placeForward(table, group, policy, random)) return true;
+  return placeGroup(table, group, policy);
 }
 
-/** A taste with some chance in it, so that hands and things are tried that would not be taken first. */
+/** A policy with some chance in it, so that hands and things are tried that would not be taken first. */
 export function noisyPreference(plain: Preference, random: Random): Preference {
   const people = random() < 0.5 ? 0 : 6;
   return {
@@ -127,7 +127,7 @@ export function noisyPreference(plain: Preference, random: Random): Preference {
   };
 }
 
-function noisyTaste(table: Timetable, plain: Preference, random: Random): Taste {
+function randomPolicy(table: Timetable, plain: Preference, random: Random): PlacingPolicy {
   const spread = random() < 0.4 ? 0 : 10 ** (random() * 3);
   return {
     prefer: noisyPreference(plain, random),

@@ -3,15 +3,15 @@ import { groupCost } from '../table/cost';
 import { improve } from './improve';
 import { improveShop } from '../shop/improve-shop';
 import type { Group, Model } from '../model/model';
-import { planGroup, type Taste } from '../placing/place-group';
+import { placeGroup, type PlacingPolicy } from '../placing/place-group';
 import { combinations } from '../placing/routes';
-import { plantBestRoute } from '../placing/place-cheapest';
-import { seededRandom, type Random } from './random';
+import { placeCheapestRoute } from '../placing/place-cheapest';
+import { seededRandom, type Random } from '../model/random';
 import { shopOf } from '../shop/shop';
 import { Timetable } from '../table/timetable';
 import { plainPreference } from '../table/preference';
-import type { SearchOptions } from './search-options';
-import { seatedTimetable } from '../placing/fixed-steps';
+import type { SearchOptions } from '../model/search-options';
+import { timetableOfFixed } from '../placing/fixed-steps';
 
 /** A timetable with every group in it, or the step without which no plan exists. */
 export type Searched = { ok: true; table: Timetable; cost: number } | { ok: false; impossible: number };
@@ -23,12 +23,12 @@ export type Searched = { ok: true; table: Timetable; cost: number } | { ok: fals
  */
 export function search(model: Model, options: SearchOptions): Searched {
   const random = seededRandom(options.seed);
-  const plain: Taste = { prefer: plainPreference(model), noise: () => 0, routes: () => [] };
+  const plain: PlacingPolicy = { prefer: plainPreference(model), noise: () => 0, routes: () => [] };
   let best: { table: Timetable; cost: number } | null = null;
   let impossible = -1;
   const rules = priorityRules(model, random);
   // A plan at once, by planting late; then the same rules with every group planted where it costs least.
-  for (const plant of [planGroup, plantBestRoute])
+  for (const plant of [placeGroup, placeCheapestRoute])
     for (const rule of rules) {
       if (best && options.stop()) break;
       const built = construct(model, rule, plain, plant);
@@ -44,14 +44,14 @@ export function search(model: Model, options: SearchOptions): Searched {
   return { ok: true, ...improve(best.table, plain.prefer, random, options) };
 }
 
-function construct(model: Model, sequence: Group[], plain: Taste, plant: typeof planGroup): Searched {
+function construct(model: Model, sequence: Group[], plain: PlacingPolicy, plant: typeof placeGroup): Searched {
   const remaining = [...sequence];
   // A group that may not be left out and finds no place goes to the front, once each, and all begins again.
   for (let again = 0; again <= sequence.length; again++) {
-    const { table, impossible } = seatedTimetable(model, plain.prefer);
+    const { table, impossible } = timetableOfFixed(model, plain.prefer);
     if (impossible >= 0) return { ok: false, impossible };
-    const taste: Taste = { ...plain, routes: (group) => combinations(table, group) };
-    const failed = remaining.findIndex((group) => !plant(table, group, taste));
+    const policy: PlacingPolicy = { ...plain, routes: (group) => combinations(table, group) };
+    const failed = remaining.findIndex((group) => !plant(table, group, policy));
     if (failed < 0) {
       const cost = remaining.reduce((sum, group) => sum + groupCost(table, group), 0);
       return { ok: true, table, cost };

@@ -1,6 +1,6 @@
 import { groupCost } from '../table/cost';
-import type { Random } from '../search/random';
-import type { SearchOptions } from '../search/search-options';
+import type { Random } from '../model/random';
+import type { SearchOptions } from '../model/search-options';
 import type { Shop } from './shop';
 import { ShopSearch } from './shop-search';
 import type { Timetable } from '../table/timetable';

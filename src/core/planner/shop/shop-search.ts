@@ -1,4 +1,4 @@
-import type { Random } from '../search/random';
+import type { Random } from '../model/random';
 import type { Shop } from './shop';
 
 /** How long a reversed pair must not be turned back, in moves: at least, and so many more by chance. */

@@ -6,7 +6,7 @@ export interface Preference {
   item(step: number, item: number): number;
 }
 
-/** The plain taste: people with the fewest skills first, so that specialists stay free; items in their order. */
+/** The plain policy: people with the fewest skills first, so that specialists stay free; items in their order. */
 export function plainPreference(model: Model): Preference {
   const skills = model.problem.people.map((p) => p.skills.length);
   return { person: (_, p) => skills[p]!, item: (_, i) => i };

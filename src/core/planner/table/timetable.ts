@@ -256,7 +256,7 @@ export class Timetable {
    * Gives the storage of a group's placed steps to the routes as they are now: facts stand whatever the route, but what lies
    * between them may not. False, with some of it done, where there is no room.
    */
-  settleStorage(group: Group, prefer: Preference): boolean {
+  placeStorage(group: Group, prefer: Preference): boolean {
     for (const i of group.waits) if (this.waitItem[i]! >= 0 && !this.taken(this.model.waits[i]!)) this.freeWait(i);
     for (const i of group.holds) if (this.holdItem[i]! >= 0 && !this.taken(this.model.holds[i]!)) this.freeHold(i);
     return group.steps.every((s) => !this.placed[s] || this.takeStorage(s, prefer));

@@ -1,6 +1,6 @@
 import type { Problem, Step, Wait } from '../../planning-format/problem';
 import type { Span } from '../../time/spans';
-import { seededRandom, type Random } from '../search/random';
+import { seededRandom, type Random } from '../model/random';
 
 export interface GenerateOptions {
   cakes: number;

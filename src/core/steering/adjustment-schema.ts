@@ -1,5 +1,5 @@
 import { array, lazy, mixed, number, object, string, type Schema } from 'yup';
-import type { Wish, WishKind } from './plan-edit';
+import type { Adjustment, AdjustmentKind } from './plan-edit';
 
 /** A name or an id of somebody, something or some step. */
 const id = string().max(120, 'At most 120 letters.').required();
@@ -39,7 +39,7 @@ const orderAnswers = object({
 
   .test('some', 'Nothing of the order is changed.', (x) => Object.values(x ?? {}).some((v) => v !== undefined));
 
-const VALUES: Record<WishKind, Schema> = {
+const VALUES: Record<AdjustmentKind, Schema> = {
   pin: pin.nullable(),
   give: ids(12).min(1, 'To whom?').nullable(),
   away: spans.nullable(),
@@ -55,10 +55,10 @@ const VALUES: Record<WishKind, Schema> = {
   order: orderAnswers.required('An order’s answers cannot be taken away.'),
 };
 
-const isKind = (x: unknown): x is WishKind => typeof x === 'string' && Object.hasOwn(VALUES, x);
+const isKind = (x: unknown): x is AdjustmentKind => typeof x === 'string' && Object.hasOwn(VALUES, x);
 
-/** One wish as it comes in: its kind, whom it is about, and the value for that kind, with nothing beside. */
-const wish = lazy((value: unknown) => {
+/** One adjustment as it comes in: its kind, whom it is about, and the value for that kind, with nothing beside. */
+const adjustment = lazy((value: unknown) => {
   const kind = (value as { kind?: unknown } | null)?.kind;
   const kinds = Object.keys(VALUES);
   return object({
@@ -68,13 +68,13 @@ const wish = lazy((value: unknown) => {
     key: id,
     to: isKind(kind) ? VALUES[kind].defined() : mixed(),
   })
-    .noUnknown('A wish has a kind, a key and a value.')
+    .noUnknown('A adjustment has a kind, a key and a value.')
 
     .required();
 });
 
-/** A list of wishes as they come in; read it strictly. What the values mean, `wishProblem` asks. */
-export const wishList = array()
-  .of(wish as unknown as Schema<Wish>)
+/** A list of adjustments as they come in; read it strictly. What the values mean, `adjustmentProblem` asks. */
+export const adjustmentList = array()
+  .of(adjustment as unknown as Schema<Adjustment>)
   .max(50, 'At most 50 at once.')
-  .required() as unknown as Schema<Wish[]>;
+  .required() as unknown as Schema<Adjustment[]>;

@@ -4,7 +4,7 @@ import type { Breakdown } from '../breakdown';
 import type { Build } from '../build';
 
 /** Routes that the order has settled for itself: the other choices leave the problem. */
-export function settleRoutes(order: OrderId, build: Build, choices: Choices, broken: Breakdown): Breakdown {
+export function fixRoutes(order: OrderId, build: Build, choices: Choices, broken: Breakdown): Breakdown {
   const settled = new Map(
     (build.routes ?? [])
       .filter((r) => r.choices.some((c) => c.key === choices[r.key]))

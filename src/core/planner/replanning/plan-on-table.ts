@@ -1,41 +1,41 @@
-import { readEarlier, standAsBefore, takeEarlierRoutes, type EarlierPlan } from './load-plan';
+import { readEarlier, placeAsBefore, takeEarlierRoutes, type EarlierPlan } from './load-plan';
 import { compile, type Group, type Model } from '../model/model';
 import type { Plan } from '../../planning-format/plan';
-import type { Taste } from '../placing/place-group';
+import type { PlacingPolicy } from '../placing/place-group';
 import { combinations } from '../placing/routes';
 import type { Problem } from '../../planning-format/problem';
-import { seatedTimetable } from '../placing/fixed-steps';
+import { timetableOfFixed } from '../placing/fixed-steps';
 import type { Timetable } from '../table/timetable';
 
 /** A plan on a timetable of its own, to try things on. */
-export interface SeatedPlan {
+export interface PlanOnTable {
   model: Model;
   table: Timetable;
   earlier: EarlierPlan;
   /** Every route that there is, and the hands and things that the plan has. */
-  taste: Taste;
+  policy: PlacingPolicy;
   /** Groups that stand where the plan has them; the others are out of the timetable. */
   standing: Set<Group>;
 }
 
 /** Seats a plan against a problem that may know more (or less) than the plan does. */
-export function seatedPlan(problem: Problem, plan: Plan): SeatedPlan {
+export function planOnTable(problem: Problem, plan: Plan): PlanOnTable {
   const model = compile(problem);
   const earlier = readEarlier(model, plan);
-  const { table } = seatedTimetable(model, earlier.prefer);
+  const { table } = timetableOfFixed(model, earlier.prefer);
   for (const { order } of plan.unplaced) {
     const o = model.orderIndex.get(order);
     if (o === undefined) continue;
     table.leftOut[o] = 1;
     model.steps.forEach((s, i) => s.order === o && table.remove(i));
   }
-  const standing = new Set(model.groups.filter((g) => standAgain(table, g, earlier)));
-  const taste: Taste = { prefer: earlier.prefer, noise: () => 0, routes: (g) => combinations(table, g) };
-  return { model, table, earlier, taste, standing };
+  const standing = new Set(model.groups.filter((g) => placeWhereItWas(table, g, earlier)));
+  const policy: PlacingPolicy = { prefer: earlier.prefer, noise: () => 0, routes: (g) => combinations(table, g) };
+  return { model, table, earlier, policy, standing };
 }
 
 /** Puts a group back to where the plan has it; false, with the group out, if it cannot. */
-export function standAgain(table: Timetable, group: Group, earlier: EarlierPlan): boolean {
+export function placeWhereItWas(table: Timetable, group: Group, earlier: EarlierPlan): boolean {
   takeEarlierRoutes(table, group, earlier);
-  return standAsBefore(table, group, earlier);
+  return placeAsBefore(table, group, earlier);
 }

@@ -1,19 +1,19 @@
 import { ValidationError } from 'yup';
-import { wishProblem, type Steerable } from './wish-problem';
-import { wishList } from './wish-schema';
-import type { Wish } from './plan-edit';
+import { adjustmentProblem, type Steerable } from './adjustment-problem';
+import { adjustmentList } from './adjustment-schema';
+import type { Adjustment } from './plan-edit';
 
 const read = (value: unknown) => {
   try {
-    wishList.validateSync(value, { abortEarly: false, strict: true });
+    adjustmentList.validateSync(value, { abortEarly: false, strict: true });
     return [];
   } catch (error) {
     return (error as ValidationError).inner.map((e) => `${e.path}: ${e.message}`);
   }
 };
 
-describe('wishes that come in', () => {
-  it.each<[Wish]>([
+describe('adjustments that come in', () => {
+  it.each<[Adjustment]>([
     [{ kind: 'pin', key: 's', to: { start: 3, people: ['ida'], equipment: [] } }],
     [{ kind: 'pin', key: 's', to: null }],
     [{ kind: 'give', key: 's', to: ['ida'] }],
@@ -21,7 +21,7 @@ describe('wishes that come in', () => {
     [{ kind: 'lend', key: 'ida', to: [] }],
     [{ kind: 'more', key: 'tin', to: 2 }],
     [{ kind: 'order', key: '4', to: { pickup: '2027-05-22T12:00', without: ['topper'], choices: { level: 'trim' } } }],
-  ])('%j is read', (wish) => expect(read([wish])).toEqual([]));
+  ])('%j is read', (adjustment) => expect(read([adjustment])).toEqual([]));
 
   it.each<[string, unknown]>([
     ['no list', { kind: 'pin' }],
@@ -49,7 +49,7 @@ describe('wishes that come in', () => {
   ])('%s is refused, with where', (_, value) => expect(read(value).length).toBeGreaterThan(0));
 });
 
-describe('what wishes name', () => {
+describe('what adjustments name', () => {
   const known: Steerable = {
     people: new Set(['ida', 'ole']),
     equipment: new Set(['tin']),
@@ -68,7 +68,7 @@ describe('what wishes name', () => {
       ],
     ]),
   };
-  it.each<[Wish, string | null]>([
+  it.each<[Adjustment, string | null]>([
     [{ kind: 'pin', key: 'o4.mix', to: { start: 1, people: ['ida'], equipment: ['tin'] } }, null],
     [{ kind: 'pin', key: 'o9.mix', to: { start: 1, people: [], equipment: [] } }, 'This step'],
     [{ kind: 'pin', key: 'o4.mix', to: { start: 1, people: ['kim'], equipment: [] } }, 'nobody'],
@@ -87,8 +87,8 @@ describe('what wishes name', () => {
     [{ kind: 'order', key: '4', to: { without: ['topper', 'topper'] } }, 'twice'],
     [{ kind: 'order', key: '4', to: { choices: { level: 'bake flat' } } }, 'no such answer'],
     [{ kind: 'order', key: '4', to: { choices: { toString: 'x' } } }, 'no such question'],
-  ])('%j: %s', (wish, words) => {
-    const problem = wishProblem(wish, known);
+  ])('%j: %s', (adjustment, words) => {
+    const problem = adjustmentProblem(adjustment, known);
     if (words === null) expect(problem).toBeNull();
     else expect(problem).toContain(words);
   });

@@ -1,6 +1,6 @@
-import type { Wish } from './plan-edit';
+import type { Adjustment } from './plan-edit';
 
-/** What a wish may name. */
+/** What a adjustment may name. */
 export interface Steerable {
   /** Ids of people and items, and skills that somebody on the team has. */
   people: ReadonlySet<string>;
@@ -14,34 +14,34 @@ export interface Steerable {
   >;
 }
 
-/** Whom or what a wish names that is not there, or what it asks that cannot be; null where it can be tried. */
-export function wishProblem(wish: Wish, known: Steerable): string | null {
+/** Whom or what a adjustment names that is not there, or what it asks that cannot be; null where it can be tried. */
+export function adjustmentProblem(adjustment: Adjustment, known: Steerable): string | null {
   const stranger = (ids: readonly string[]) =>
     ids.some((id) => !known.people.has(id)) ? 'There is nobody of that name.' : null;
   const nothing = (ids: readonly string[]) =>
     ids.some((id) => !known.equipment.has(id)) ? 'There is no such thing in the kitchen.' : null;
   const twice = (ids: readonly string[]) => (new Set(ids).size < ids.length ? 'Something is named twice.' : null);
   // What is taken back may be gone by now.
-  if (wish.to === null) return null;
-  switch (wish.kind) {
+  if (adjustment.to === null) return null;
+  switch (adjustment.kind) {
     case 'pin':
-      return noStep(wish.key, known) ?? stranger(wish.to.people) ?? nothing(wish.to.equipment) ?? twice(wish.to.people);
+      return noStep(adjustment.key, known) ?? stranger(adjustment.to.people) ?? nothing(adjustment.to.equipment) ?? twice(adjustment.to.people);
     case 'give':
-      return noStep(wish.key, known) ?? stranger(wish.to) ?? twice(wish.to);
+      return noStep(adjustment.key, known) ?? stranger(adjustment.to) ?? twice(adjustment.to);
     case 'away':
     case 'longer':
-      return stranger([wish.key]);
+      return stranger([adjustment.key]);
     case 'lend':
       return (
-        stranger([wish.key]) ??
-        twice(wish.to) ??
-        (wish.to.some((s) => !known.skills.has(s)) ? 'Nobody on the team has this skill.' : null)
+        stranger([adjustment.key]) ??
+        twice(adjustment.to) ??
+        (adjustment.to.some((s) => !known.skills.has(s)) ? 'Nobody on the team has this skill.' : null)
       );
     case 'closed':
     case 'more':
-      return nothing([wish.key]);
+      return nothing([adjustment.key]);
     case 'order':
-      return orderProblem(wish.key, wish.to, known) ?? twice(wish.to.without ?? []);
+      return orderProblem(adjustment.key, adjustment.to, known) ?? twice(adjustment.to.without ?? []);
   }
 }
 

@@ -1,21 +1,21 @@
 import { mergeSpans, without } from '../time/spans';
 import { kindsTaken, type Placed, type Problem, type Step } from '../planning-format/problem';
-import type { Pin, Wishes } from '../steering/plan-edit';
+import type { Pin, Adjustments } from '../steering/plan-edit';
 
 /** Skill that only those people have to whom a step was given. */
 const givenSkill = (step: string) => `given ${step}`;
 
 /**
- * The problem with the lead's wishes in it: shifts longer or shorter, items closed or borrowed, skills lent, steps given to
+ * The problem with the lead's adjustments in it: shifts longer or shorter, items closed or borrowed, skills lent, steps given to
  * somebody, steps pinned. What has begun on the floor stays as it is. `lapsed` names the steps whose pin or giving can hold no
  * more: their time has passed, or the person or thing is gone.
  */
-export function withWishes(problem: Problem, wishes: Wishes): { problem: Problem; lapsed: string[] } {
+export function withAdjustments(problem: Problem, adjustments: Adjustments): { problem: Problem; lapsed: string[] } {
   const lapsed: string[] = [];
   const team = new Set(problem.people.map((p) => p.id));
   const given = new Map<string, string[]>();
   for (const step of problem.steps) {
-    const people = wishes.give[step.id];
+    const people = adjustments.give[step.id];
     if (!people || step.placed) continue;
     const there = people.filter((p) => team.has(p));
     if (step.people && there.length === people.length && there.length >= step.people.count) given.set(step.id, there);
@@ -26,21 +26,21 @@ export function withWishes(problem: Problem, wishes: Wishes): { problem: Problem
     skills: [
       ...new Set([
         ...p.skills,
-        ...(wishes.lend[p.id] ?? []),
+        ...(adjustments.lend[p.id] ?? []),
         ...[...given].flatMap(([step, to]) => (to.includes(p.id) ? [givenSkill(step)] : [])),
       ]),
     ],
-    shifts: without(mergeSpans([...p.shifts, ...(wishes.longer[p.id] ?? [])]), wishes.away[p.id] ?? []),
+    shifts: without(mergeSpans([...p.shifts, ...(adjustments.longer[p.id] ?? [])]), adjustments.away[p.id] ?? []),
   }));
   const equipment = problem.equipment.map((e) => {
-    const closed = mergeSpans([...(e.closed ?? []), ...(wishes.closed[e.id] ?? [])]);
-    const units = e.units + (wishes.more[e.id] ?? 0);
+    const closed = mergeSpans([...(e.closed ?? []), ...(adjustments.closed[e.id] ?? [])]);
+    const units = e.units + (adjustments.more[e.id] ?? 0);
     return { ...e, units, ...(closed.length > 0 ? { closed } : {}) };
   });
   const changed: Problem = { ...problem, people, equipment };
   const steps = problem.steps.map((s): Step => {
     const asGiven = given.has(s.id) ? { ...s, people: { ...s.people!, skill: givenSkill(s.id) } } : s;
-    const pin = wishes.pin[s.id];
+    const pin = adjustments.pin[s.id];
     if (!pin || s.placed) return asGiven;
     const placed = pinned(asGiven, pin, changed);
     if (!placed) lapsed.push(s.id);

@@ -1,12 +1,12 @@
-import type { LeftOut } from '../../planning-format/plan';
-import { type Model, FREE, type Group } from '../model/model';
-import { insertGroup } from '../placing/place-steps';
-import { narrow, openWindows } from '../placing/windows';
-import { newWindows } from '../table/start-windows';
-import { combinations } from '../placing/routes';
-import { Timetable } from '../table/timetable';
-import { seatedTimetable } from '../placing/fixed-steps';
-import { plainPreference } from '../table/preference';
+import type { LeftOut } from '../planning-format/plan';
+import { type Model, FREE, type Group } from './model/model';
+import { placeSteps } from './placing/place-steps';
+import { narrow, openWindows } from './placing/windows';
+import { newWindows } from './table/start-windows';
+import { combinations } from './placing/routes';
+import { Timetable } from './table/timetable';
+import { timetableOfFixed } from './placing/fixed-steps';
+import { plainPreference } from './table/preference';
 
 /**
  * Says why an order has no place: because its own waits and facts contradict each other, because it does not fit
@@ -21,11 +21,11 @@ export function whyLeftOut(model: Model, order: number): LeftOut {
   if (broken) return said(`${name} cannot be made as it stands: ${broken.reason}.`, [broken.wait]);
 
   const prefer = plainPreference(model);
-  const { table } = seatedTimetable(model, prefer);
+  const { table } = timetableOfFixed(model, prefer);
   if (table.leftOut[order]) return said(`A pinned step of ${name} does not fit where it was pinned.`, []);
   const [choices] = combinations(table, group);
   group.routes.forEach((r, i) => (table.choice[r] = choices![i]!));
-  const alone = insertGroup(table, group, {
+  const alone = placeSteps(table, group, {
     direction: 'earliest',
     prefer,
     noise: () => 0,
