@@ -120,7 +120,7 @@ export const orders = pgTable('orders', {
   swaps: jsonb('swaps').$type<Record<string, string>>().notNull().default({}),
   /** Amounts set by hand, g by role. */
   overrides: jsonb('overrides').$type<Record<string, number>>().notNull().default({}),
-  /** Schools and routes that it has settled for itself. */
+  /** Schools and routes that it has decided for itself. */
   choices: jsonb('choices').$type<Record<string, string>>().notNull().default({}),
   /** Versions of the formulas that it was planned with. */
   versions: jsonb('versions').$type<Record<string, number>>().notNull().default({}),

@@ -32,11 +32,11 @@ export async function send<K extends PostName>(name: K, sent: Sent<K>): Promise<
     }
     const answer: unknown = response && (await response.json().catch(() => null));
     if (response === null || answer === null || typeof answer !== 'object') throw new NoAnswer();
-    return response.status < 500 ? settle(what, answer as Answered<K>) : (answer as Refused);
+    return response.status < 500 ? answered(what, answer as Answered<K>) : (answer as Refused);
   }
 }
 
-function settle<T>(what: string, answer: T): T {
+function answered<T>(what: string, answer: T): T {
   open.delete(what);
   return answer;
 }

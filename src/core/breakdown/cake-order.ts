@@ -14,6 +14,6 @@ export interface CakeOrder {
   swaps?: Readonly<Record<string, string>>;
   /** Amounts set by hand, g by role. */
   overrides?: Readonly<Record<string, number>>;
-  /** Schools and routes that this order has settled for itself. */
+  /** Schools and routes that this order has decided for itself. */
   choices?: Choices;
 }

@@ -30,7 +30,11 @@ describe('ingredient lines of others', () => {
     expect(line('1 cup plain flour', 'US')).toMatchObject({ grams: expect.closeTo(236.588 * 0.53, 2) });
   });
   it('says what it does not understand, and keeps the words', () => {
-    expect(line('salt to policy')).toEqual({ ok: false, text: 'salt to policy', message: 'It begins with no quantity.' });
+    expect(line('salt to policy')).toEqual({
+      ok: false,
+      text: 'salt to policy',
+      message: 'It begins with no quantity.',
+    });
     expect(line('20 g moon dust')).toMatchObject({ ok: false, message: 'The library has no “moon dust”.' });
     expect(line('1 cup butter')).toMatchObject({ ok: false, message: expect.stringContaining('Nobody has said') });
     expect(line('4 cm milk')).toMatchObject({ ok: false });

@@ -32,7 +32,7 @@ export interface RoundingRule {
 }
 
 /**
- * Rounds to what a scale shows (1 g; 0.1 g under 10 g), eggs to whole ones where wished, gelatine to half sheets, and
+ * Rounds to what a scale shows (1 g; 0.1 g under 10 g), eggs to whole ones where asked, gelatine to half sheets, and
  * says how far each line moved.
  */
 export function roundLines(

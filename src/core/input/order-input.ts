@@ -40,7 +40,7 @@ export const orderForm = object({
   note: trimmed().max(500, 'At most 500 letters.').default(''),
   /** Another formula for a role. */
   swaps: words.typeError('These exchanges cannot be read.').default({}),
-  /** Schools and routes settled for this order; what is left out follows the kitchen. */
+  /** Schools and routes decided for this order; what is left out follows the kitchen. */
   choices: words.typeError('These choices cannot be read.').default({}),
   /** Roles of optional components that are left out. */
   without: array().of(string().max(120).required()).max(60, 'At most 60 parts.').default([]),

@@ -47,7 +47,7 @@ function contradiction(model: Model, group: Group): { wait: string; reason: stri
   for (const i of group.waits) {
     const w = model.waits[i]!;
     const text = model.problem.waits[i]!;
-    if (w.settled || !table.waitExists(w)) continue;
+    if (w.past || !table.waitExists(w)) continue;
     const soonest = windows.low[w.to]! - windows.high[w.from]! - model.steps[w.from]!.minutes;
     if (soonest > w.max) {
       const names = [w.from, w.to].map((s) => `“${model.problem.steps[s]!.name}”`);

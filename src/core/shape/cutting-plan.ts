@@ -192,7 +192,9 @@ function rowsOfDiscs(
 /** How many discs of one diameter come from a sheet in rows, straight or shifted. Example: 600 × 400 gives 6 of 180. */
 export function discsPerSheet(sheet: Sheet, diameter: number): number {
   const adjustment: WantedPiece[] = [{ shape: 'disc', diameter, count: null }];
-  return Math.max(...[true, false].flatMap((along) => rowsOfDiscs(sheet, adjustment, along).map((r) => r.placed.length)));
+  return Math.max(
+    ...[true, false].flatMap((along) => rowsOfDiscs(sheet, adjustment, along).map((r) => r.placed.length)),
+  );
 }
 
 /**

@@ -48,7 +48,7 @@ export function overlap(a: PlacedPiece, b: PlacedPiece): boolean {
   const [ca, cb] = [centre(a), centre(b)];
   if (a.shape === 'disc' && b.shape === 'disc')
     return Math.hypot(cb[0] - ca[0], cb[1] - ca[1]) < (a.diameter + b.diameter) / 2 - EPSILON;
-  // Circles inside both that overlap settle it at once.
+  // Circles inside both that overlap decide it at once.
   const [ia, ib] = [inscribed(a, ca), inscribed(b, cb)];
   if (Math.hypot(ib.x - ia.x, ib.y - ia.y) < ia.radius + ib.radius - EPSILON) return true;
   const axes: Vector[] = [[cb[0] - ca[0], cb[1] - ca[1]]];

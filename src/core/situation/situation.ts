@@ -36,7 +36,7 @@ export interface BreakableOrder {
   swaps: Record<string, string>;
   /** Amounts set by hand, g by role. */
   overrides: Record<string, number>;
-  /** Schools and routes that it has settled for itself. */
+  /** Schools and routes that it has decided for itself. */
   choices: Choices;
   /** Versions of the formulas that it was planned with. */
   versions: Record<string, number>;

@@ -25,7 +25,12 @@ export function adjustmentProblem(adjustment: Adjustment, known: Steerable): str
   if (adjustment.to === null) return null;
   switch (adjustment.kind) {
     case 'pin':
-      return noStep(adjustment.key, known) ?? stranger(adjustment.to.people) ?? nothing(adjustment.to.equipment) ?? twice(adjustment.to.people);
+      return (
+        noStep(adjustment.key, known) ??
+        stranger(adjustment.to.people) ??
+        nothing(adjustment.to.equipment) ??
+        twice(adjustment.to.people)
+      );
     case 'give':
       return noStep(adjustment.key, known) ?? stranger(adjustment.to) ?? twice(adjustment.to);
     case 'away':

@@ -41,7 +41,7 @@ export interface MovedAlong {
   hindrance: Hindrance | null;
 }
 
-/** More rounds than any network of a kitchen needs; what is not settled by then contradicts itself. */
+/** More rounds than any network of a kitchen needs; what still changes by then contradicts itself. */
 const MOST_ROUNDS = 60;
 
 /**
@@ -84,7 +84,7 @@ export function moveAlong(network: Network, step: string, start: number): MovedA
     }
     if (!changed) return { starts, hindrance: null };
   }
-  // Not settled after so many rounds: the waits on the way chase each other.
+  // Still changing after so many rounds: the waits on the way chase each other.
   const wait = network.waits.find((w) => w.max !== null && (w.from === step || w.to === step)) ?? network.waits[0]!;
   const [first, second] = [byId.get(wait.from)!.name, byId.get(wait.to)!.name];
   return blocked({ kind: 'wait', wait, first, second, limit: wait.max === null ? 'min' : 'max' });

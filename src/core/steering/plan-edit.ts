@@ -13,7 +13,7 @@ export interface OrderAnswers {
   pickup: string;
   /** Roles of optional components that are left out. */
   without: string[];
-  /** Schools and routes that it has settled for itself. */
+  /** Schools and routes that it has decided for itself. */
   choices: Record<string, string>;
 }
 
@@ -45,7 +45,9 @@ export const NO_ADJUSTMENTS: Adjustments = {
 };
 
 /** One thing wanted: the value that a key is to have; null for none. */
-export type Adjustment = { [K in AdjustmentKind]: { kind: K; key: string; to: Adjustments[K][string] | null } }[AdjustmentKind];
+export type Adjustment = {
+  [K in AdjustmentKind]: { kind: K; key: string; to: Adjustments[K][string] | null };
+}[AdjustmentKind];
 
 /**
  * One change of the adjustments, as a value: it knows what was so before, can be applied, inverted, and written as JSON.
@@ -54,7 +56,12 @@ export type Adjustment = { [K in AdjustmentKind]: { kind: K; key: string; to: Ad
  */
 export type PlanEdit =
   | {
-      [K in AdjustmentKind]: { kind: K; key: string; from: Adjustments[K][string] | null; to: Adjustments[K][string] | null };
+      [K in AdjustmentKind]: {
+        kind: K;
+        key: string;
+        from: Adjustments[K][string] | null;
+        to: Adjustments[K][string] | null;
+      };
     }[AdjustmentKind]
   | { kind: 'several'; edits: PlanEdit[] };
 
@@ -64,7 +71,8 @@ export function editFor(adjustments: Adjustments, wanted: Adjustment[]): PlanEdi
   let now = adjustments;
   for (const adjustment of wanted) {
     const before = (now[adjustment.kind] as Record<string, object | number>)[adjustment.key] ?? null;
-    const from = adjustment.kind === 'order' ? sameFields(adjustment.to ?? {}, before as Partial<OrderAnswers> | null) : before;
+    const from =
+      adjustment.kind === 'order' ? sameFields(adjustment.to ?? {}, before as Partial<OrderAnswers> | null) : before;
     const edit = { ...adjustment, from } as PlanEdit;
     edits.push(edit);
     now = applyEdit(now, edit);

@@ -54,7 +54,10 @@ describe('edits of the plan', () => {
   });
 
   it('change the answers of an order field by field', () => {
-    const adjustments: Adjustments = { ...NO_ADJUSTMENTS, order: { 3: { pickup: 'then', without: ['roses'], choices: {} } } };
+    const adjustments: Adjustments = {
+      ...NO_ADJUSTMENTS,
+      order: { 3: { pickup: 'then', without: ['roses'], choices: {} } },
+    };
     const edit = editFor(adjustments, [{ kind: 'order', key: '3', to: { without: [] } }]);
     expect(edit).toEqual({ kind: 'order', key: '3', from: { without: ['roses'] }, to: { without: [] } });
     expect(applyEdit(adjustments, edit).order[3]).toEqual({ pickup: 'then', without: [], choices: {} });
@@ -97,17 +100,17 @@ describe('adjustments in a problem', () => {
     const problem = generateProblem({ cakes: 2, seed: 1 });
     const [person] = problem.people;
     const [oven] = problem.equipment;
-    const wished = withAdjustments(problem, {
+    const adjusted = withAdjustments(problem, {
       ...NO_ADJUSTMENTS,
       away: { [person!.id]: [[400, 500]] },
       longer: { [person!.id]: [[100, 200]] },
       closed: { [oven!.id]: [[0, 60]] },
       more: { [oven!.id]: 2 },
     }).problem;
-    const { shifts } = wished.people[0]!;
+    const { shifts } = adjusted.people[0]!;
     expect(shifts[0]).toEqual([100, 200]);
     expect(shifts.some(([a, b]) => a < 500 && b > 400)).toBe(false);
-    expect(wished.equipment[0]).toMatchObject({ closed: [[0, 60]], units: oven!.units + 2 });
+    expect(adjusted.equipment[0]).toMatchObject({ closed: [[0, 60]], units: oven!.units + 2 });
     expect(problem.people[0]).toBe(person);
   });
 

@@ -141,13 +141,13 @@ describe('schools', () => {
     expect(layers.allergens.map((a) => a.allergen)).not.toContain('egg');
   });
 
-  it('a settled route leaves the problem', () => {
+  it('a route that is decided leaves the problem', () => {
     const open = breakDown(order('yoghurt-ring', [round(18)]), kitchen);
-    const settled = breakDown(order('yoghurt-ring', [round(18)], { choices: { set: 'fridge' } }), kitchen);
+    const fixed = breakDown(order('yoghurt-ring', [round(18)], { choices: { set: 'fridge' } }), kitchen);
     expect(open.routes).toHaveLength(1);
-    expect(settled.routes).toEqual([]);
-    expect(settled.waits.filter((w) => w.from === 'o1.build').map((w) => w.place)).toEqual(['fridge']);
-    expect(settled.waits.every((w) => w.when === undefined)).toBe(true);
+    expect(fixed.routes).toEqual([]);
+    expect(fixed.waits.filter((w) => w.from === 'o1.build').map((w) => w.place)).toEqual(['fridge']);
+    expect(fixed.waits.every((w) => w.when === undefined)).toBe(true);
   });
 });
 

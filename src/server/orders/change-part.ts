@@ -10,7 +10,7 @@ export type PartChange =
   | { kind: 'formula'; role: string; formula: string | null }
   /** Grams set by hand; null goes back to what is computed. */
   | { kind: 'amount'; role: string; grams: number | null }
-  /** A school or route settled for this order; null follows the kitchen or the planner. */
+  /** A school or route decided for this order; null follows the kitchen or the planner. */
   | { kind: 'choice'; key: string; choice: string | null }
   /** Takes the newest version of every formula. */
   | { kind: 'newest formulas' };

@@ -244,11 +244,13 @@ function otherRoutes({ situation }: Planned, id: number): Adjustment[][] {
   const order = situation.orders.find((o) => o.id === id)!;
   const routes = situation.kitchen.builds.get(order.build)?.routes ?? [];
   return routes.flatMap((r) => {
-    const settled = order.choices[r.key];
-    if (settled === undefined) return [];
+    const own = order.choices[r.key];
+    if (own === undefined) return [];
     return r.choices
-      .filter((c) => c.key !== settled)
-      .map((c): Adjustment[] => [{ kind: 'order', key: `${id}`, to: { choices: { ...order.choices, [r.key]: c.key } } }]);
+      .filter((c) => c.key !== own)
+      .map((c): Adjustment[] => [
+        { kind: 'order', key: `${id}`, to: { choices: { ...order.choices, [r.key]: c.key } } },
+      ]);
   });
 }
 

@@ -98,7 +98,12 @@ async function replanAndSave(reason: string, { helpLate = false, like }: HowToRe
     const old = like === undefined ? previous : await readPlanOf(db, like);
     const { problem, stood } = problemOf(situation);
     const limits = previous ? QUICK : FIRST;
-    const { answer, lifted } = await planGivingWay({ problem, old: (old ?? previous)?.plan ?? null, helpLate, ...limits });
+    const { answer, lifted } = await planGivingWay({
+      problem,
+      old: (old ?? previous)?.plan ?? null,
+      helpLate,
+      ...limits,
+    });
     if (!answer.ok) throw new Error(answer.problems.map((p) => p.message).join(' '));
     const saved = await insertPlan(db, {
       previous: previous?.id ?? 0,

@@ -21,7 +21,7 @@ export interface MoveView {
   given: string[] | null;
   /** Another way to make it: the routes of its order, with the answer that it has. */
   routes: { key: string; name: string; own: string; taken: string; choices: { key: string; name: string }[] }[];
-  /** All schools and routes that its order has settled. */
+  /** All schools and routes that its order has decided. */
   choices: Record<string, string>;
   /** The optional part that it belongs to, which could be left out. */
   optional: { role: string; label: string; without: string[] } | null;

@@ -113,7 +113,11 @@ export async function tryOn(
 }
 
 /** Adjustments whose every name is there, with pickups as instants; or what is wrong with the first that is not so. */
-function readAdjustments(wanted: Adjustment[], situation: Situation, base: PlanRow): Result<{ adjustments: Adjustment[] }> {
+function readAdjustments(
+  wanted: Adjustment[],
+  situation: Situation,
+  base: PlanRow,
+): Result<{ adjustments: Adjustment[] }> {
   const known = steerable(situation, base);
   const adjustments: Adjustment[] = [];
   for (const adjustment of wanted) {

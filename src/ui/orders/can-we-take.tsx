@@ -10,7 +10,7 @@ import { TONE_SHAPES } from '../parts/status';
 import { OneMoreFields, useOneMore } from './one-more-fields';
 
 /** Typing that comes in a burst is asked once. Milliseconds. */
-const SETTLE = 150;
+const QUIET = 150;
 const TONES = { yes: 'holds', 'if others give way': 'tight', no: 'misses' } as const;
 
 type Said = { of: string; answer: CapacityAnswer } | { of: string; problem: string };
@@ -27,7 +27,7 @@ export function CanWeTake({ firstPickup }: { firstPickup: string }) {
       canWeTakeAction(JSON.parse(asked) as CapacityQuestion)
         .then((r) => !gone && setSaid(r.ok ? { of: asked, answer: r.answer } : { of: asked, problem: r.message }))
         .catch(() => !gone && setSaid({ of: asked, problem: 'The server did not answer.' }));
-    }, SETTLE);
+    }, QUIET);
     return () => {
       gone = true;
       clearTimeout(timer);

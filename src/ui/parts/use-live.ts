@@ -4,7 +4,7 @@ import { useRouter } from 'next/navigation';
 import { useEffect } from 'react';
 
 /** Changes that come in a burst are shown once. Milliseconds. */
-const SETTLE = 150;
+const QUIET = 150;
 
 /** Shows again what the server has whenever somebody changed something. */
 export function useLive(): void {
@@ -14,7 +14,7 @@ export function useLive(): void {
     const stream = new EventSource('/api/live');
     stream.onmessage = () => {
       clearTimeout(timer);
-      timer = setTimeout(() => router.refresh(), SETTLE);
+      timer = setTimeout(() => router.refresh(), QUIET);
     };
     return () => {
       clearTimeout(timer);

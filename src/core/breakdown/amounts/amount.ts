@@ -38,10 +38,10 @@ export function amount(
   because: string,
   more: Partial<Pick<Amount, 'pieces' | 'loads'>> = {},
 ): Amount {
-  const living = portions.filter((p) => p.grams > 0);
+  const wanted = portions.filter((p) => p.grams > 0);
   return {
-    grams: living.reduce((sum, p) => sum + p.grams, 0),
-    portions: living,
+    grams: wanted.reduce((sum, p) => sum + p.grams, 0),
+    portions: wanted,
     pieces: null,
     loads: [],
     because,

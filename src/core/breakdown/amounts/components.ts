@@ -17,11 +17,11 @@ export function componentsOf(
   choices: Choices = { ...kitchen.choices, ...order.choices },
 ): { cake: Cake; components: Component[] } {
   const { build } = order;
-  const living = build.components.filter((c) => !(c.optional && order.without?.includes(c.role)));
-  const formulas = new Map(living.map((c) => [c.role, formulaFor(c, order, kitchen, choices)]));
+  const chosenComponents = build.components.filter((c) => !(c.optional && order.without?.includes(c.role)));
+  const formulas = new Map(chosenComponents.map((c) => [c.role, formulaFor(c, order, kitchen, choices)]));
   const cake = cakeOf(build, order.tiers, kitchen.coefficients, trimmed([...formulas.values()], kitchen, choices));
   const amounts = new Map<string, Amount>();
-  const components = living.map((c) => {
+  const components = chosenComponents.map((c) => {
     const made = componentOf(c, formulas.get(c.role)!, cake, kitchen, amounts, order.overrides?.[c.role]);
     amounts.set(c.role, made.amount);
     return made;

@@ -95,8 +95,8 @@ export function componentSteps(
         }),
   );
 
-  const living = new Set(steps.map((s) => s.key));
-  const last = steps.filter((s) => !formula.waits.some((w) => w.from === s.key && living.has(w.to)));
+  const keys = new Set(steps.map((s) => s.key));
+  const last = steps.filter((s) => !formula.waits.some((w) => w.from === s.key && keys.has(w.to)));
   return { steps: broken, waits, holds, ends: last.flatMap((s) => serves.get(s.key)!.map((x) => x.id)) };
 }
 

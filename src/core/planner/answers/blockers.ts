@@ -34,8 +34,8 @@ export function blockersOf(problem: Problem, plan: Plan, id: string): Blockers {
   const group = model.groups.find((g) => order !== undefined && g.orders.includes(order));
   if (!group) return { order: id, others: [], alone: false, least: true };
   const fits = () =>
-    [placeGroup, placeCheapestRoute].some((plant) => {
-      const done = plant(table, group, policy);
+    [placeGroup, placeCheapestRoute].some((placeIt) => {
+      const done = placeIt(table, group, policy);
       const onTime = done && group.orders.every((o) => !table.leftOut[o]) && groupLateness(table, group) === 0;
       table.removeGroup(group);
       return onTime;

@@ -209,7 +209,7 @@ function networkOf(problem: Problem, plan: Plan, paces: Record<string, number[]>
   return { ...network, quantiles: Float64Array.from(quantiles) };
 }
 
-/** Passes until releases settle; more than any chain of longest waits needs. */
+/** Passes until releases change no more; more than any chain of longest waits needs. */
 const MOST_PASSES = 50;
 
 /**

@@ -56,15 +56,15 @@ function groupBound(table: Timetable, group: Group): number {
 function combinationBound(table: Timetable, group: Group, limit: number): number {
   const windows = windowsOf(table, group);
   if (!windows) return Infinity;
-  const { timing, constant, living } = groupTiming(table, group, windows);
+  const { timing, constant, existing } = groupTiming(table, group, windows);
   for (const [collect] of pickupsOf(table.model, group)) {
-    const i = living.indexOf(collect);
+    const i = existing.indexOf(collect);
     timing.low[i] = Math.max(timing.low[i]!, ...machineBounds(table, group, windows, collect));
     if (timing.low[i]! > timing.high[i]!) return Infinity;
   }
   const branched = branch(
     timing,
-    (starts) => widestCut(starts, calendarOf(table, living)),
+    (starts) => widestCut(starts, calendarOf(table, existing)),
     MOST_NODES,
     limit - constant,
   );
@@ -75,7 +75,7 @@ function combinationBound(table: Timetable, group: Group, limit: number): number
 function windowsOf(table: Timetable, group: Group): Windows | null {
   const { model } = table;
   const windows = newWindows(model.steps.length);
-  const living = group.steps.filter((s) => table.exists(s));
+  const existing = group.steps.filter((s) => table.exists(s));
   const isFixed = (s: number) => model.steps[s]!.fixed !== FREE;
   openWindows(table, group, windows);
   for (const [collect, pickup] of pickupsOf(model, group))
@@ -83,7 +83,7 @@ function windowsOf(table: Timetable, group: Group): Windows | null {
   for (let round = 0, changed = true; changed && round < MOST_ROUNDS; round++) {
     if (!narrow(table, group, windows, isFixed)) return null;
     changed = false;
-    for (const s of living) {
+    for (const s of existing) {
       if (isFixed(s)) continue;
       if (windows.low[s]! > windows.high[s]!) return null;
       const low = nextLater(table, s, windows.low[s]!);
@@ -119,11 +119,11 @@ function machineBounds(table: Timetable, group: Group, { low }: Windows, collect
 function tailsTo(table: Timetable, group: Group, collect: number): Map<number, number> {
   const { model } = table;
   const tails = new Map([[collect, 0]]);
-  // Waits lie in the order of the network, so one pass from behind settles all.
+  // Waits lie in the order of the network, so one pass from behind reaches all.
   for (let i = group.waits.length - 1; i >= 0; i--) {
     const w = model.waits[group.waits[i]!]!;
     const after = tails.get(w.to);
-    if (after === undefined || w.settled || !table.waitExists(w)) continue;
+    if (after === undefined || w.past || !table.waitExists(w)) continue;
     const tail = w.min + model.steps[w.to]!.minutes + after;
     tails.set(w.from, Math.max(tails.get(w.from) ?? -Infinity, tail));
   }

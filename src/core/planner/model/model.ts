@@ -14,7 +14,7 @@ export interface WaitModel {
   route: number;
   choice: number;
   /** Both ends are done or running: nothing to obey any more. */
-  settled: boolean;
+  past: boolean;
 }
 
 export interface HoldModel {
@@ -137,7 +137,7 @@ export function compile(problem: Problem): Model {
       units: w.units,
       ageing: w.ageing,
       ...condition(w.when),
-      settled: steps[from]!.fixed === FACT && steps[to]!.fixed === FACT,
+      past: steps[from]!.fixed === FACT && steps[to]!.fixed === FACT,
     };
   });
   const holds: HoldModel[] = problem.holds.map((h, i) => {

@@ -5,10 +5,10 @@ import type { Timetable } from '../table/timetable';
 import type { Timing } from '../timing/timing';
 import type { Windows } from '../table/start-windows';
 
-/** The timing of one group by itself: the steps that exist, in the order of `living`, and what is added to their cost. */
+/** The timing of one group by itself: the steps that exist, in the order of `existing`, and what is added to their cost. */
 export interface GroupTiming {
   timing: Timing;
-  living: number[];
+  existing: number[];
   constant: number;
 }
 
@@ -18,12 +18,12 @@ export interface GroupTiming {
  */
 export function groupTiming(table: Timetable, group: Group, windows: Windows): GroupTiming {
   const { model } = table;
-  const living = group.steps.filter((s) => table.exists(s));
-  const place = new Map(living.map((s, i) => [s, i]));
+  const existing = group.steps.filter((s) => table.exists(s));
+  const place = new Map(existing.map((s, i) => [s, i]));
   const timing: Timing = {
-    low: living.map((s) => windows.low[s]!),
-    high: living.map((s) => windows.high[s]!),
-    slope: living.map(() => 0),
+    low: existing.map((s) => windows.low[s]!),
+    high: existing.map((s) => windows.high[s]!),
+    slope: existing.map(() => 0),
     arcs: [],
   };
   let constant = 0;
@@ -31,7 +31,7 @@ export function groupTiming(table: Timetable, group: Group, windows: Windows): G
     const w = model.waits[i]!;
     if (!table.waitExists(w)) continue;
     const [from, to, minutes] = [place.get(w.from)!, place.get(w.to)!, model.steps[w.from]!.minutes];
-    if (w.settled) {
+    if (w.past) {
       constant += w.ageing * Math.max(0, timing.low[to]! - timing.low[from]! - minutes - w.min);
       continue;
     }
@@ -54,13 +54,13 @@ export function groupTiming(table: Timetable, group: Group, windows: Windows): G
     timing.slope[i]! += minute;
     constant -= minute * pickup;
   }
-  return { timing, living, constant };
+  return { timing, existing, constant };
 }
 
 /** The nearest starts that hands, shifts, things and ovens do not forbid outright, each step by itself. */
-export function calendarOf(table: Timetable, living: number[]): (i: number, start: number) => [number, number] {
+export function calendarOf(table: Timetable, existing: number[]): (i: number, start: number) => [number, number] {
   return (i, start) => {
-    const s = living[i]!;
+    const s = existing[i]!;
     if (table.model.steps[s]!.fixed !== FREE) return [start, start];
     return [nextEarlier(table, s, start), nextLater(table, s, start)];
   };

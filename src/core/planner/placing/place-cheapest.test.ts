@@ -16,8 +16,8 @@ const searched = (cakes: number, seed: number, rounds = 0) => {
   return { model, table: found.table };
 };
 
-describe('a group planted where it costs least', () => {
-  it('costs nothing more than planted late, beside the same others', () => {
+describe('a group placed where it costs least', () => {
+  it('costs nothing more than placed late, beside the same others', () => {
     let cheaper = 0;
     for (let seed = 1; seed <= 8; seed++) {
       const { model, table } = searched(6, seed);
@@ -48,11 +48,11 @@ describe('a group planted where it costs least', () => {
       const cost = groupCost(table, group);
       const before = table.record(group);
       table.removeGroup(group);
-      if (placeCheapest(table, group, prefer) === 'stands') {
+      if (placeCheapest(table, group, prefer) === 'placed') {
         const least = groupCost(table, group);
         expect(least).toBeLessThanOrEqual(cost + 1e-6);
         table.removeGroup(group);
-        if (least > 0.01) expect(placeCheapest(table, group, prefer, least - 0.01)).toBe('nowhere');
+        if (least > 0.01) expect(placeCheapest(table, group, prefer, least - 0.01)).toBe('impossible');
       }
       expect(group.steps.every((s) => table.placed[s] === 0)).toBe(true);
       table.restore(group, before);
@@ -71,7 +71,7 @@ describe('a group planted where it costs least', () => {
     if (!found.ok) throw new Error('no plan');
     const group = model.groups.find((g) => g.steps.includes(model.stepIndex.get('a-ice')!))!;
     found.table.removeGroup(group);
-    expect(placeCheapest(found.table, group, plainPreference(model))).toBe('stands');
+    expect(placeCheapest(found.table, group, plainPreference(model))).toBe('placed');
     const starts = ['a-pipe', 'a-ice'].map((id) => found.table.start[model.stepIndex.get(id)!]!).sort((x, y) => x - y);
     // Both want to start at 110, 30 minutes of rest before 200; one goes an hour before.
     expect(starts).toEqual([50, 110]);

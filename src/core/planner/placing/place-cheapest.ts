@@ -15,12 +15,12 @@ const MOST_STEPS = 40;
 /** Subproblems before it is given up. */
 const MOST_NODES = 60;
 
-/** What came of it: it stands; nothing within the limit exists; or it took too long to tell. */
-export type CheapestPlacing = 'stands' | 'nowhere' | 'unknown';
+/** What came of it: it is placed; nothing within the limit exists; or it took too long to tell. */
+export type CheapestPlacing = 'placed' | 'impossible' | 'unknown';
 
 /**
- * Plants a group where it costs least while all others stand, on the routes as they are: starts of least cost by branch and
- * bound over what is free, and, where steps of the group are in each other's way, over which gives way. Unless it stands, the
+ * Places a group where it costs least while all others stay, on the routes as they are: starts of least cost by branch and
+ * bound over what is free, and, where steps of the group are in each other's way, over which gives way. Unless it is placed, the
  * free steps of the group are out of the timetable.
  */
 export function placeCheapest(table: Timetable, group: Group, prefer: Preference, limit = Infinity): CheapestPlacing {
@@ -28,25 +28,25 @@ export function placeCheapest(table: Timetable, group: Group, prefer: Preference
   if (group.steps.length > MOST_STEPS) return 'unknown';
   const isFixed = (s: number) => model.steps[s]!.fixed !== FREE;
   openWindows(table, group, outer);
-  if (group.routes.length > 0 && !table.placeStorage(group, prefer)) return 'nowhere';
-  if (!narrow(table, group, outer, isFixed)) return 'nowhere';
-  const { timing, living, constant } = groupTiming(table, group, outer);
-  for (let i = 0; i < living.length; i++) if (timing.low[i]! > timing.high[i]!) return 'nowhere';
-  const around = calendarOf(table, living);
-  const cutOf = (starts: number[]) => widestCut(starts, around) ?? seat(table, living, starts, prefer);
+  if (group.routes.length > 0 && !table.placeStorage(group, prefer)) return 'impossible';
+  if (!narrow(table, group, outer, isFixed)) return 'impossible';
+  const { timing, existing, constant } = groupTiming(table, group, outer);
+  for (let i = 0; i < existing.length; i++) if (timing.low[i]! > timing.high[i]!) return 'impossible';
+  const around = calendarOf(table, existing);
+  const cutOf = (starts: number[]) => widestCut(starts, around) ?? placeAll(table, existing, starts, prefer);
   const branched = branch(timing, cutOf, MOST_NODES, limit - constant);
-  if (branched?.starts) return 'stands';
+  if (branched?.starts) return 'placed';
   table.removeGroup(group);
-  return branched ? 'unknown' : 'nowhere';
+  return branched ? 'unknown' : 'impossible';
 }
 
-/** Plants a group where it costs least over all its routes, while all others stand; as any other does where that is too much. */
+/** Places a group where it costs least over all its routes, while all others stay; as any other does where that is too much. */
 export function placeCheapestRoute(table: Timetable, group: Group, policy: PlacingPolicy): boolean {
   for (const o of group.orders) table.leftOut[o] = 0;
   let best: GroupRecord | null = null;
   let least = Infinity;
   for (const choices of policy.routes(group)) {
-    if (!takeRoutes(table, group, choices, policy.prefer) || placeCheapest(table, group, policy.prefer) !== 'stands')
+    if (!takeRoutes(table, group, choices, policy.prefer) || placeCheapest(table, group, policy.prefer) !== 'placed')
       continue;
     const cost = groupCost(table, group);
     if (cost < least) {
@@ -61,17 +61,17 @@ export function placeCheapestRoute(table: Timetable, group: Group, policy: Placi
 }
 
 /** Places all steps; or none, and says which one found no place beside the others, and where it might. */
-function seat(table: Timetable, living: number[], starts: number[], prefer: Preference): Cut | null {
+function placeAll(table: Timetable, existing: number[], starts: number[], prefer: Preference): Cut | null {
   const { steps } = table.model;
-  const free = living.map((_, i) => i).filter((i) => steps[living[i]!]!.fixed === FREE);
+  const free = existing.map((_, i) => i).filter((i) => steps[existing[i]!]!.fixed === FREE);
   free.sort((a, b) => starts[a]! - starts[b]!);
   for (const i of free) {
-    const s = living[i]!;
+    const s = existing[i]!;
     const start = starts[i]!;
     if (table.place(s, start, prefer)) continue;
     const before = Math.min(start - 1, nextEarlier(table, s, start));
     const after = Math.max(start + 1, nextLater(table, s, start));
-    for (const k of free) table.remove(living[k]!);
+    for (const k of free) table.remove(existing[k]!);
     return { step: i, before, after };
   }
   return null;

@@ -41,7 +41,11 @@ export function placeGroup(table: Timetable, group: Group, policy: PlacingPolicy
   }
 }
 
-function bestOverRoutes(table: Timetable, group: Group, policy: PlacingPolicy): { best: GroupRecord | null; failed: number } {
+function bestOverRoutes(
+  table: Timetable,
+  group: Group,
+  policy: PlacingPolicy,
+): { best: GroupRecord | null; failed: number } {
   let best: GroupRecord | null = null;
   let bestCost = Infinity;
   let failed = -1;

@@ -33,14 +33,14 @@ export function placeSteps(table: Timetable, group: Group, options: PlaceOptions
   const { direction } = options;
   const late = direction === 'latest';
   const { outer, now } = table;
-  const living = group.steps.filter((s) => table.exists(s));
-  const waiting = new Set(living.filter((s) => model.steps[s]!.fixed === FREE));
+  const existing = group.steps.filter((s) => table.exists(s));
+  const waiting = new Set(existing.filter((s) => model.steps[s]!.fixed === FREE));
   const fail = (failed: number): StepsPlaced => {
     table.removeGroup(group);
     return { ok: false, failed };
   };
 
-  for (const s of living) {
+  for (const s of existing) {
     const step = model.steps[s]!;
     const free = step.fixed === FREE;
     outer.low[s] = free ? Math.max(step.earliest, options.low?.(s) ?? -Infinity) : step.earliest;
@@ -48,15 +48,15 @@ export function placeSteps(table: Timetable, group: Group, options: PlaceOptions
       ? Math.min(model.problem.horizon - step.minutes, options.high?.(s) ?? Infinity)
       : step.earliest;
   }
-  if (group.routes.length > 0 && !table.placeStorage(group, options.prefer)) return fail(living[0] ?? -1);
+  if (group.routes.length > 0 && !table.placeStorage(group, options.prefer)) return fail(existing[0] ?? -1);
   const isFixed = (s: number) => model.steps[s]!.fixed !== FREE;
-  if (!narrow(table, group, outer, isFixed)) return fail(living[0] ?? -1);
-  for (const s of living) if (outer.low[s]! > outer.high[s]!) return fail(s);
+  if (!narrow(table, group, outer, isFixed)) return fail(existing[0] ?? -1);
+  for (const s of existing) if (outer.low[s]! > outer.high[s]!) return fail(s);
   const clash = clashBetweenFixed(table, group);
   if (clash >= 0) return fail(clash);
 
-  const moves = 12 * living.length + 60;
-  if (!currentWindows(table, group, outer, now)) return fail(living[0]!);
+  const moves = 12 * existing.length + 60;
+  if (!currentWindows(table, group, outer, now)) return fail(existing[0]!);
   for (let move = 0; waiting.size > 0; move++) {
     if (move > moves) return fail([...waiting][0]!);
     const step = nextStep(table, waiting, now, late, options.noise);
@@ -85,7 +85,7 @@ export function placeSteps(table: Timetable, group: Group, options: PlaceOptions
       }
     }
     if (!pulled) return fail(step);
-    for (const s of living) if (!table.placed[s]) waiting.add(s);
+    for (const s of existing) if (!table.placed[s]) waiting.add(s);
     if (!currentWindows(table, group, outer, now)) return fail(step);
   }
   return { ok: true };
@@ -130,7 +130,7 @@ function isBlocked(table: Timetable, waiting: Set<number>, step: number, late: b
 function clashBetweenFixed(table: Timetable, group: Group): number {
   for (const i of group.waits) {
     const w = table.model.waits[i]!;
-    if (w.settled || !table.waitExists(w) || !table.placed[w.from] || !table.placed[w.to]) continue;
+    if (w.past || !table.waitExists(w) || !table.placed[w.from] || !table.placed[w.to]) continue;
     const gap = table.start[w.to]! - table.end(w.from);
     if (gap < w.min || gap > w.max) return w.to;
   }

@@ -21,17 +21,17 @@ export function openWindows({ model }: Timetable, group: Group, { low, high }: W
 export function narrow(table: Timetable, group: Group, windows: Windows, stands: (step: number) => boolean): boolean {
   const { low, high } = windows;
   const { steps, waits } = table.model;
-  const { living } = table;
+  const { activeWaits } = table;
   let count = 0;
   for (const i of group.waits) {
     const w = waits[i]!;
-    if (!w.settled && table.waitExists(w)) living[count++] = i;
+    if (!w.past && table.waitExists(w)) activeWaits[count++] = i;
   }
   for (let round = 0; round <= group.steps.length + 1; round++) {
     let changed = false;
-    // Waits lie in the order of the network: one pass forward settles the lows, one backward the highs.
+    // Waits lie in the order of the network: one pass forward finds the lows, one backward the highs.
     for (let k = 0; k < count; k++) {
-      const { from, to, min, max } = waits[living[k]!]!;
+      const { from, to, min, max } = waits[activeWaits[k]!]!;
       const end = low[from]! + steps[from]!.minutes;
       if (end + min > low[to]! && !stands(to)) {
         low[to] = end + min;
@@ -45,7 +45,7 @@ export function narrow(table: Timetable, group: Group, windows: Windows, stands:
       }
     }
     for (let k = count - 1; k >= 0; k--) {
-      const { from, to, min, max } = waits[living[k]!]!;
+      const { from, to, min, max } = waits[activeWaits[k]!]!;
       const latest = high[to]! - min - steps[from]!.minutes;
       if (latest < high[from]! && !stands(from)) {
         high[from] = latest;
@@ -94,7 +94,7 @@ export function narrowFrom(table: Timetable, { low, high }: Windows, placed: num
     const { minutes, waitsIn, waitsOut } = steps[step]!;
     for (const i of waitsOut) {
       const w = waits[i]!;
-      if (table.placed[w.to] || w.settled || !table.waitExists(w)) continue;
+      if (table.placed[w.to] || w.past || !table.waitExists(w)) continue;
       const least = low[step]! + minutes + w.min;
       const most = high[step]! + minutes + w.max;
       if (least <= low[w.to]! && most >= high[w.to]!) continue;
@@ -106,7 +106,7 @@ export function narrowFrom(table: Timetable, { low, high }: Windows, placed: num
     }
     for (const i of waitsIn) {
       const w = waits[i]!;
-      if (table.placed[w.from] || w.settled || !table.waitExists(w)) continue;
+      if (table.placed[w.from] || w.past || !table.waitExists(w)) continue;
       const own = steps[w.from]!.minutes;
       const least = low[step]! - w.max - own;
       const most = high[step]! - w.min - own;

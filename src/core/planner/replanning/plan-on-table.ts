@@ -18,7 +18,7 @@ export interface PlanOnTable {
   standing: Set<Group>;
 }
 
-/** Seats a plan against a problem that may know more (or less) than the plan does. */
+/** Puts a plan on a timetable of a problem that may know more (or less) than the plan does. */
 export function planOnTable(problem: Problem, plan: Plan): PlanOnTable {
   const model = compile(problem);
   const earlier = readEarlier(model, plan);

@@ -36,7 +36,8 @@ const HAPPENINGS: Record<string, (problem: Problem, plan: Plan, random: () => nu
     const load = loads[Math.floor(random() * loads.length)];
     if (!load) return problem;
     const oven = load.equipment.at(-1)!;
-    return withAdjustments(problem, { ...NO_ADJUSTMENTS, closed: { [oven]: [[load.start - 5, load.start + 120]] } }).problem;
+    return withAdjustments(problem, { ...NO_ADJUSTMENTS, closed: { [oven]: [[load.start - 5, load.start + 120]] } })
+      .problem;
   },
   'a step that takes longer': (problem, plan, random) => {
     const hands = plan.steps.filter((s) => s.people.length > 0).sort((a, b) => a.start - b.start);
@@ -46,7 +47,8 @@ const HAPPENINGS: Record<string, (problem: Problem, plan: Plan, random: () => nu
   'a step pinned elsewhere': (problem, plan, random) => {
     const hands = plan.steps.filter((s) => s.people.length > 0);
     const { id, start, people, equipment } = hands[Math.floor(random() * hands.length)]!;
-    return withAdjustments(problem, { ...NO_ADJUSTMENTS, pin: { [id]: { start: start - 10, people, equipment } } }).problem;
+    return withAdjustments(problem, { ...NO_ADJUSTMENTS, pin: { [id]: { start: start - 10, people, equipment } } })
+      .problem;
   },
 };
 

@@ -16,7 +16,7 @@ const STEP_ROUNDS = 0.3;
 /** Share of the rounds around a group drawn by what it costs above its bound; the others take any. */
 const EXCESS_FIRST = 0.5;
 const EXCESS_FIRST_LATE = 0.8;
-/** Cycles without a better plan before the search is shaken out of it; at least this share of the groups is planted anew then. */
+/** Cycles without a better plan before the search is shaken out of it; at least this share of the groups is placed anew then. */
 const QUIET_CYCLES = 1;
 const LEAST_SHAKEN = 0.2;
 /** How much dearer a change may be at the beginning of a cycle, in parts of what a group's age costs; drawn for each. */
@@ -96,7 +96,7 @@ export function improve(
   return { table, cost: sum(costs.values()) };
 }
 
-/** Plants some groups anew by chance, whatever it costs. Leaves all as it was where they find no place. */
+/** Places some groups anew by chance, whatever it costs. Leaves all as it was where they find no place. */
 function shake(table: Timetable, costs: Map<Group, number>, plain: Preference, random: Random, least: Least): void {
   const { groups } = table.model;
   const chosen = shuffle(groups, random).slice(

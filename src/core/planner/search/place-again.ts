@@ -12,7 +12,7 @@ import type { Timetable } from '../table/timetable';
 import type { Preference } from '../table/preference';
 
 /**
- * Shares of the groups that are planted where they cost least, with one step brought forward, or forwards from some hour; the
+ * Shares of the groups that are placed where they cost least, with one step brought forward, or forwards from some hour; the
  * others go as late as they can.
  */
 const BEST = 0.4;
@@ -31,7 +31,7 @@ function takeDrawnRoutes(table: Timetable, group: Group, policy: PlacingPolicy, 
 }
 
 /**
- * Plants a group as early as it can be from a drawn hour on, with its hand-overs on time, and so leaves room to others that
+ * Places a group as early as it can be from a drawn hour on, with its hand-overs on time, and so leaves room to others that
  * would be late; polishing makes it young again where nobody needs that.
  */
 function placeForward(table: Timetable, group: Group, policy: PlacingPolicy, random: Random): boolean {
@@ -48,7 +48,7 @@ function placeForward(table: Timetable, group: Group, policy: PlacingPolicy, ran
 }
 
 /**
- * Plants a group as late as it can be, but for one step that must begin before a drawn time: what leads up to it goes with it,
+ * Places a group as late as it can be, but for one step that must begin before a drawn time: what leads up to it goes with it,
  * and what follows stays fresh. So a long wait comes to lie where it costs little, such as over a night after the last coat.
  */
 function placeWithCut(table: Timetable, group: Group, policy: PlacingPolicy, random: Random): boolean {
@@ -95,7 +95,7 @@ export function placeAgain(
   let sure = sum(chosen.map((g) => least.get(g)!));
   for (const g of sequence) {
     const own = least.get(g)!;
-    if (!plant(table, g, policy, random, most - sure + own)) return false;
+    if (!placeOne(table, g, policy, random, most - sure + own)) return false;
     sure += Math.max(0, groupCost(table, g) - groupAgeing(table, g) - own);
     if (sure > most + 1e-6) return false;
   }
@@ -103,15 +103,15 @@ export function placeAgain(
   return true;
 }
 
-/** Plants one group, in one of the ways by chance. False where it has no place, or surely none that costs `limit` at most. */
-function plant(table: Timetable, group: Group, policy: PlacingPolicy, random: Random, limit: number): boolean {
+/** Places one group, in one of the ways by chance. False where it has no place, or surely none that costs `limit` at most. */
+function placeOne(table: Timetable, group: Group, policy: PlacingPolicy, random: Random, limit: number): boolean {
   const way = random();
   if (way < BEST) {
-    const planted = takeDrawnRoutes(table, group, policy, random)
+    const placed = takeDrawnRoutes(table, group, policy, random)
       ? placeCheapest(table, group, policy.prefer, limit + 1e-6)
       : 'unknown';
-    if (planted === 'stands') return true;
-    if (planted === 'nowhere' && limit < COST_OF_LEAVING_OUT) return false;
+    if (placed === 'placed') return true;
+    if (placed === 'impossible' && limit < COST_OF_LEAVING_OUT) return false;
   } else if (way < BEST + BROUGHT_FORWARD) {
     if (placeWithCut(table, group, policy, random)) return true;
   } else if (way < BEST + BROUGHT_FORWARD + FORWARD && placeForward(table, group, policy, random)) return true;

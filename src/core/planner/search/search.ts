@@ -27,11 +27,11 @@ export function search(model: Model, options: SearchOptions): Searched {
   let best: { table: Timetable; cost: number } | null = null;
   let impossible = -1;
   const rules = priorityRules(model, random);
-  // A plan at once, by planting late; then the same rules with every group planted where it costs least.
-  for (const plant of [placeGroup, placeCheapestRoute])
+  // A plan at once, by placing late; then the same rules with every group placed where it costs least.
+  for (const placeIt of [placeGroup, placeCheapestRoute])
     for (const rule of rules) {
       if (best && options.stop()) break;
-      const built = construct(model, rule, plain, plant);
+      const built = construct(model, rule, plain, placeIt);
       if (!built.ok) impossible = built.impossible;
       else if (!best || built.cost < best.cost) {
         best = built;
@@ -44,14 +44,14 @@ export function search(model: Model, options: SearchOptions): Searched {
   return { ok: true, ...improve(best.table, plain.prefer, random, options) };
 }
 
-function construct(model: Model, sequence: Group[], plain: PlacingPolicy, plant: typeof placeGroup): Searched {
+function construct(model: Model, sequence: Group[], plain: PlacingPolicy, placeIt: typeof placeGroup): Searched {
   const remaining = [...sequence];
   // A group that may not be left out and finds no place goes to the front, once each, and all begins again.
   for (let again = 0; again <= sequence.length; again++) {
     const { table, impossible } = timetableOfFixed(model, plain.prefer);
     if (impossible >= 0) return { ok: false, impossible };
     const policy: PlacingPolicy = { ...plain, routes: (group) => combinations(table, group) };
-    const failed = remaining.findIndex((group) => !plant(table, group, policy));
+    const failed = remaining.findIndex((group) => !placeIt(table, group, policy));
     if (failed < 0) {
       const cost = remaining.reduce((sum, group) => sum + groupCost(table, group), 0);
       return { ok: true, table, cost };

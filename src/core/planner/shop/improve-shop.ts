@@ -39,10 +39,10 @@ export function improveShop(
   const { starts } = search.best;
   const sequence = [...shop.steps.keys()].sort((a, b) => starts[a]! - starts[b]!);
   const last = shop.steps.length - 1;
-  const seated = sequence.every((i) =>
+  const placed = sequence.every((i) =>
     table.place(shop.steps[i]!, i === last ? Math.max(shop.pickup, starts[i]!) : starts[i]!, prefer),
   );
-  if (!seated) {
+  if (!placed) {
     table.removeGroup(group!);
     table.restore(group!, before);
   }

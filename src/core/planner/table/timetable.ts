@@ -31,7 +31,7 @@ export class Timetable {
   readonly outer: Windows;
   readonly now: Windows;
   /** Waits that count while windows are narrowed. */
-  readonly living: Int32Array;
+  readonly activeWaits: Int32Array;
   /** Steps whose windows changed and were not followed up yet. */
   readonly queue: number[] = [];
   readonly queued: Uint8Array;
@@ -69,7 +69,7 @@ export class Timetable {
     this.leftOut = new Uint8Array(problem.orders.length);
     this.outer = newWindows(model.steps.length);
     this.now = newWindows(model.steps.length);
-    this.living = new Int32Array(model.waits.length);
+    this.activeWaits = new Int32Array(model.waits.length);
     this.queued = new Uint8Array(model.steps.length);
   }
 
@@ -133,7 +133,7 @@ export class Timetable {
       items.push(best);
       this.takeItem(best, start, end, need.units, need.celsius);
     }
-    this.settle(step, start, crew, items);
+    this.occupy(step, start, crew, items);
     if (this.takeStorage(step, prefer)) return true;
     this.remove(step);
     return false;
@@ -182,11 +182,11 @@ export class Timetable {
       if (!fits) return false;
     }
     if (s.fixed !== FACT) s.needs.forEach((need, i) => this.takeItem(items[i]!, start, end, need.units, need.celsius));
-    this.settle(step, start, crew, items);
+    this.occupy(step, start, crew, items);
     return this.takeStorage(step, prefer);
   }
 
-  private settle(step: number, start: number, crew: number[], items: number[]): void {
+  private occupy(step: number, start: number, crew: number[], items: number[]): void {
     const s = this.model.steps[step]!;
     this.start[step] = start;
     this.placed[step] = 1;
@@ -237,15 +237,15 @@ export class Timetable {
         const w = this.model.waits[i]!;
         if (!w.items || this.waitItem[i]! >= 0 || !this.placed[w.from] || !this.placed[w.to]) continue;
         if (!this.taken(w)) continue;
-        const item = this.storageFor(step, w.items, this.end(w.from), this.start[w.to]!, w.units, w.settled, prefer);
+        const item = this.storageFor(step, w.items, this.end(w.from), this.start[w.to]!, w.units, w.past, prefer);
         if (item < 0) return false;
         this.storeWait(i, item);
       }
     for (const i of s.holds) {
       const h = this.model.holds[i]!;
       if (this.holdItem[i]! >= 0 || !this.placed[h.from] || !this.placed[h.until] || !this.taken(h)) continue;
-      const settled = this.model.steps[h.from]!.fixed === FACT && this.model.steps[h.until]!.fixed === FACT;
-      const item = this.storageFor(step, h.items, this.start[h.from]!, this.end(h.until), h.units, settled, prefer);
+      const past = this.model.steps[h.from]!.fixed === FACT && this.model.steps[h.until]!.fixed === FACT;
+      const item = this.storageFor(step, h.items, this.start[h.from]!, this.end(h.until), h.units, past, prefer);
       if (item < 0) return false;
       this.storeHold(i, item);
     }
@@ -269,7 +269,7 @@ export class Timetable {
     start: number,
     end: number,
     units: number,
-    settled: boolean,
+    past: boolean,
     prefer: Preference,
   ): number {
     let best = -1;
@@ -281,7 +281,7 @@ export class Timetable {
         bestRank = rank;
       }
     }
-    return best < 0 && settled ? items[0]! : best;
+    return best < 0 && past ? items[0]! : best;
   }
 
   private freeWait(i: number): void {
@@ -326,7 +326,7 @@ export class Timetable {
     const s = this.model.steps[step]!;
     if (s.fixed !== FACT)
       s.needs.forEach((need, k) => this.takeItem(items[k]!, start, start + s.minutes, need.units, need.celsius));
-    this.settle(step, start, people, items);
+    this.occupy(step, start, people, items);
   }
 
   private storeWait(i: number, item: number): void {
