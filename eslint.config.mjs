@@ -7,6 +7,47 @@ const zone = (target, from, message, except) => ({ target, from, message, ...(ex
 
 const root = import.meta.dirname;
 
+/**
+ * The storeys of the core, the lowest first, as `src/core/README.md` lists them: each imports only what stands above it in the list.
+ * Tests may look up, since a test of a reader likes to have a plan.
+ */
+const CORE = [
+  ...[
+    'time',
+    'ids',
+    'measure',
+    'shape',
+    'planning-format',
+    'kinds',
+    'formula',
+    'records',
+    'breakdown',
+    'batching',
+    'pull-list',
+  ],
+  ...[
+    'plan-reading',
+    'planner',
+    'plan-check',
+    'calculators',
+    'exchange',
+    'input',
+    'floor',
+    'steering',
+    'situation',
+    'order',
+  ],
+];
+/** The rooms of the planner, likewise; what lies beside them (solving, writing a plan) may use all but the last two. */
+const PLANNER = ['model', 'table', 'timing', 'placing', 'bounds', 'shop', 'search', 'replanning', 'answers'];
+
+const storeys = (root, folders) =>
+  folders.slice(0, -1).map((folder, i) => ({
+    target: `./${root}/${folder}`,
+    from: folders.slice(i + 1).map((above) => `./${root}/${above}`),
+    message: `In ${root}, ${folder} imports only what its README lists before it.`,
+  }));
+
 /** A clone stands alone: no path in the code leads out of the repository. */
 const inside = {
   meta: { type: 'problem', schema: [] },
@@ -53,8 +94,23 @@ const config = [
   },
   {
     files: ['src/core/**/*.ts'],
-    ignores: ['**/*.test.ts'],
+    ignores: ['**/*.test.ts', '**/testing/**'],
     rules: {
+      'import/no-restricted-paths': [
+        'error',
+        {
+          zones: [
+            zone('./src/core', './src', 'The core imports nothing but the core.', ['./core']),
+            ...storeys('src/core', CORE),
+            ...storeys('src/core/planner', PLANNER),
+            {
+              target: './src/core/plan-check',
+              from: './src/core/planner',
+              message: 'The checker shares nothing with the planner.',
+            },
+          ],
+        },
+      ],
       // The few pure libraries that the core names.
       'no-restricted-imports': [
         'error',
