@@ -67,6 +67,31 @@ const config = [
   ...tseslint.configs.recommended,
   // Node.js takes what is loaded before a program only in its older form.
   { files: ['**/*.cjs'], rules: { '@typescript-eslint/no-require-imports': 'off' } },
+  {
+    // Promises that nobody waits for, and values of no type: only the types can tell.
+    files: ['**/*.ts', '**/*.tsx'],
+    languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: root } },
+    rules: {
+      '@typescript-eslint/await-thenable': 'error',
+      '@typescript-eslint/no-floating-promises': 'error',
+      '@typescript-eslint/no-misused-promises': ['error', { checksVoidReturn: { attributes: false } }],
+      '@typescript-eslint/no-unsafe-argument': 'error',
+      '@typescript-eslint/no-unsafe-assignment': 'error',
+      '@typescript-eslint/no-unsafe-call': 'error',
+      '@typescript-eslint/no-unsafe-member-access': 'error',
+      '@typescript-eslint/no-unsafe-return': 'error',
+    },
+  },
+  {
+    // Jest’s matchers and a JSON that a test looks into have no type.
+    files: ['**/*.test.ts', '**/*.test.tsx', 'tests/**', 'cli/testing/**', '**/testing/**'],
+    rules: Object.fromEntries(
+      ['argument', 'assignment', 'call', 'member-access', 'return'].map((what) => [
+        `@typescript-eslint/no-unsafe-${what}`,
+        'off',
+      ]),
+    ),
+  },
   { plugins: { alone: { rules: { inside } } }, rules: { 'alone/inside': 'error' } },
   {
     files: ['src/**/*.{ts,tsx}', 'cli/**/*.ts'],

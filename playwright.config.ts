@@ -1,6 +1,8 @@
 import { defineConfig } from '@playwright/test';
 import { chromium } from './tests/e2e/chromium.mjs';
 
+const browser = chromium();
+
 export default defineConfig({
   testDir: 'tests/e2e',
   globalSetup: './tests/e2e/make-template.ts',
@@ -13,6 +15,6 @@ export default defineConfig({
   use: {
     viewport: { width: 1280, height: 800 },
     timezoneId: 'UTC',
-    launchOptions: { executablePath: chromium() ?? undefined, chromiumSandbox: process.getuid?.() !== 0 },
+    launchOptions: { ...(browser ? { executablePath: browser } : {}), chromiumSandbox: process.getuid?.() !== 0 },
   },
 });

@@ -135,7 +135,7 @@ if (mode === 'record') {
   writeFileSync(file, `${JSON.stringify(now, null, 1)}\n`);
   console.log(`Recorded ${Object.keys(now).length} problems.`);
 } else {
-  const before: typeof now = JSON.parse(readFileSync(file, 'utf8'));
+  const before = JSON.parse(readFileSync(file, 'utf8')) as typeof now;
   const differing = [...new Set([...Object.keys(before), ...Object.keys(now)])].flatMap((name) =>
     ['problem', 'plan', 'plan after a slip', 'answers']
       .filter((what) => before[name]?.[what] !== now[name]?.[what])

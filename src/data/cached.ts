@@ -10,7 +10,7 @@ interface Kept {
 }
 
 const held = globalThis as unknown as { zestRead?: Map<string, Kept> };
-const slots = () => (held.zestRead ??= new Map());
+const slots = (): Map<string, Kept> => (held.zestRead ??= new Map());
 
 /**
  * What was read of this process's database at a version, read again only at another one. Inside a transaction something kept may be

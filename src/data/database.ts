@@ -19,7 +19,7 @@ export function database(): Promise<Db> {
       return db;
     })
     .catch((error: unknown) => {
-      held.zestDatabase = undefined;
+      delete held.zestDatabase;
       throw error;
     });
   return held.zestDatabase;
@@ -28,7 +28,7 @@ export function database(): Promise<Db> {
 /** Closes it, as long as it takes to end what is being written; whoever asks for it afterwards is refused. */
 export async function closeDatabase(): Promise<void> {
   const close = held.zestClose;
-  held.zestClose = undefined;
+  delete held.zestClose;
   if (held.zestDatabase) held.zestDatabase = Promise.reject(new Error('The server is ending.'));
   held.zestDatabase?.catch(() => undefined);
   await close?.();

@@ -4,7 +4,7 @@ import type { Check } from '../formula/formula';
 /** What was said to a check: that it holds, with the number where one was measured. */
 export interface CheckAnswer {
   holds: true;
-  value?: number;
+  value?: number | undefined;
 }
 
 /** Why an answer does not open the gate, with what to do; null where it does. */

@@ -4,6 +4,9 @@ import { PURPOSES, type Batter, type Formula, type FormulaStep, type FormulaWait
 import { slug } from '../exchange/slug';
 import { trimmed } from './trimmed';
 
+/** Fields that are compared with one another. */
+type Minutes = Record<'low' | 'likely' | 'waitMin' | 'keepMin', number>;
+
 const minutes = (name: string) =>
   number()
     .typeError(`${name}: minutes, a number.`)
@@ -29,17 +32,19 @@ const stepForm = object({
   work: string().oneOf(['hands', 'oven', 'machine']).required(),
   low: minutes('At least'),
   likely: minutes('Likely').test('after-low', 'Likely: not below the shortest.', function (value) {
-    return value === undefined || value >= this.parent.low;
+    return value === undefined || value >= (this.parent as Minutes).low;
   }),
   high: minutes('At most').test('after-likely', 'At most: not below the likely.', function (value) {
-    return value === undefined || value >= this.parent.likely;
+    return value === undefined || value >= (this.parent as Minutes).likely;
   }),
   skill: string().max(60, 'At most 60 letters.').default(''),
   celsius: optionalNumber('The oven’s °C, a number.').test(
     'heat',
     'An oven step needs its °C, 40 to 350.',
     function (value) {
-      return this.parent.work !== 'oven' || (typeof value === 'number' && value >= 40 && value <= 350);
+      return (
+        (this.parent as { work: string }).work !== 'oven' || (typeof value === 'number' && value >= 40 && value <= 350)
+      );
     },
   ),
   how: trimmed().max(400, 'At most 400 letters.').default(''),
@@ -51,7 +56,7 @@ const stepForm = object({
     'after-min',
     'Wait: not below the shortest.',
     function (value) {
-      return value === null || value === undefined || value >= this.parent.waitMin;
+      return value === null || value === undefined || value >= (this.parent as Minutes).waitMin;
     },
   ),
   waitPlace: string()
@@ -100,7 +105,7 @@ export const formulaForm = object({
     .default(''),
   keepMin: minutes('Used after'),
   keepMax: minutes('Keeps').test('after-min', 'Keeps: longer than until it is used.', function (value) {
-    return value === undefined || value >= this.parent.keepMin;
+    return value === undefined || value >= (this.parent as Minutes).keepMin;
   }),
   rescue: trimmed().max(300, 'At most 300 letters.').default(''),
   /** What was changed, for the list of versions. */
@@ -168,7 +173,7 @@ export function formulaOf(form: FormulaForm, before: Formula | null, id: string)
     // Two schools may have a step of one key: the name tells them apart.
     const own = before?.steps.filter((x) => x.key === s.key) ?? [];
     const was = own.find((x) => x.name === s.name) ?? own[0];
-    return { ...was, ...stepOf(s, was, s.key || newKey(s.name, taken)) };
+    return stepOf(s, was, s.key || newKey(s.name, taken));
   });
   const keys = [...new Set(steps.map((s) => s.key))];
   const waits = keys.slice(1).map((to, i): FormulaWait => {
@@ -181,16 +186,14 @@ export function formulaOf(form: FormulaForm, before: Formula | null, id: string)
     };
   });
   const lasting = keys.length > 0 ? new Set(keys) : new Set<string>();
-  return {
+  return present<Formula>({
     ...before,
     id,
     ...{ name: form.name, family: form.family, story: form.story, purpose: form.purpose as Formula['purpose'] },
-    ...optional({
-      batter: (form.batter || undefined) as Batter | undefined,
-      domes: form.domes || undefined,
-      stands: form.stands ?? undefined,
-      rescue: form.rescue || undefined,
-    }),
+    batter: (form.batter || undefined) as Batter | undefined,
+    domes: form.domes || undefined,
+    stands: form.stands ?? undefined,
+    rescue: form.rescue || undefined,
     loss: form.loss / 100,
     density: form.density,
     lines: form.lines.map((l) => {
@@ -204,28 +207,29 @@ export function formulaOf(form: FormulaForm, before: Formula | null, id: string)
       ...(before?.keeping ?? { units: 1, ageing: 0.01, why: '' }),
       ...{ place: form.keepPlace || null, min: form.keepMin, max: form.keepMax },
     },
-  };
+  });
 }
 
 function stepOf(s: StepForm, was: FormulaStep | undefined, key: string): FormulaStep {
   const { low, likely, high } = s;
-  return {
+  return present<FormulaStep>({
+    ...was,
     key,
     name: s.name,
     work: s.work as FormulaStep['work'],
     minutes: { ...was?.minutes, low, likely, high },
     how: s.how,
-    ...optional({
-      skill: s.work === 'hands' ? s.skill || null : undefined,
-      oven: s.work === 'oven' ? { slots: was?.oven?.slots ?? 1, celsius: s.celsius ?? 170 } : undefined,
-      sign: s.sign || undefined,
-      caution: s.caution || undefined,
-    }),
-  };
+    skill: s.work === 'hands' ? s.skill || null : undefined,
+    oven: s.work === 'oven' ? { slots: was?.oven?.slots ?? 1, celsius: s.celsius ?? 170 } : undefined,
+    sign: s.sign || undefined,
+    caution: s.caution || undefined,
+  });
 }
 
-/** Keeps the keys whose values are undefined, so that spreading takes away what was there before. */
-const optional = <T extends object>(values: T): T => values;
+/** The value without fields that are undefined: what was there before and is no more must not be there at all. */
+function present<T extends object>(value: { [K in keyof T]: T[K] | undefined }): T {
+  return Object.fromEntries(Object.entries(value).filter(([, v]) => v !== undefined)) as T;
+}
 
 function newKey(name: string, taken: Set<string>): string {
   const stem = slug(name).slice(0, 24) || 'step';

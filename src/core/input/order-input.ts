@@ -1,13 +1,7 @@
-import { array, mixed, number, object, string, type InferType } from 'yup';
+import { wordsByKey } from './words-by-key';
+import { array, number, object, string, type InferType } from 'yup';
 import { ALLERGENS } from '../formula/formula';
 import { trimmed } from './trimmed';
-
-/** Words by key: formulas by role, answers by school. */
-const words = mixed<Record<string, string>>((x): x is Record<string, string> => {
-  if (typeof x !== 'object' || x === null || Array.isArray(x)) return false;
-  const entries = Object.entries(x);
-  return entries.length <= 60 && entries.every(([k, v]) => k.length <= 80 && typeof v === 'string' && v.length <= 80);
-});
 
 /** What the counter types for an order; the form and the server check it alike. */
 export const orderForm = object({
@@ -39,9 +33,9 @@ export const orderForm = object({
     .default([]),
   note: trimmed().max(500, 'At most 500 letters.').default(''),
   /** Another formula for a role. */
-  swaps: words.typeError('These exchanges cannot be read.').default({}),
+  swaps: wordsByKey().typeError('These exchanges cannot be read.').default({}),
   /** Schools and routes decided for this order; what is left out follows the kitchen. */
-  choices: words.typeError('These choices cannot be read.').default({}),
+  choices: wordsByKey().typeError('These choices cannot be read.').default({}),
   /** Roles of optional components that are left out. */
   without: array().of(string().max(120).required()).max(60, 'At most 60 parts.').default([]),
 });

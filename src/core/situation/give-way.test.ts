@@ -1,11 +1,11 @@
 import { solve } from '../planner/solve';
 import { generateProblem } from '../planner/testing/generate';
-import type { Problem, Step } from '../planning-format/problem';
+import type { Placed, Problem } from '../planning-format/problem';
 import { begunButLeftOut, withoutLongestWaits, withoutPins } from './give-way';
 
 const problem = generateProblem({ cakes: 3, seed: 2 });
 const [first, second] = problem.orders;
-const placed = (state: 'done' | 'pinned'): Step['placed'] => ({ start: 0, end: 5, people: [], equipment: [], state });
+const placed = (state: 'done' | 'pinned'): Placed => ({ start: 0, end: 5, people: [], equipment: [], state });
 const with_ = (order: string, state: 'done' | 'pinned'): Problem => {
   const step = problem.steps.find((s) => s.order === order && problem.waits.some((w) => w.from === s.id && w.max))!;
   return { ...problem, steps: problem.steps.map((s) => (s === step ? { ...s, placed: placed(state) } : s)) };

@@ -1,3 +1,4 @@
+import { wordsByKey } from '../input/words-by-key';
 import { array, lazy, mixed, number, object, string, type Schema } from 'yup';
 import type { Adjustment, AdjustmentKind } from './plan-edit';
 
@@ -24,11 +25,7 @@ const pin = object({ start: minute, people: ids(12), equipment: ids(24) }).noUnk
 );
 
 /** Answers by school or route. */
-const answers = mixed<Record<string, string>>((x): x is Record<string, string> => {
-  if (typeof x !== 'object' || x === null || Array.isArray(x)) return false;
-  const entries = Object.entries(x);
-  return entries.length <= 60 && entries.every(([k, v]) => k.length <= 80 && typeof v === 'string' && v.length <= 80);
-}).typeError('Answers are words by question.');
+const answers = wordsByKey().typeError('Answers are words by question.');
 
 const orderAnswers = object({
   pickup: string().max(40, 'This is no time.').optional(),
@@ -59,16 +56,16 @@ const isKind = (x: unknown): x is AdjustmentKind => typeof x === 'string' && Obj
 
 /** One adjustment as it comes in: its kind, whom it is about, and the value for that kind, with nothing beside. */
 const adjustment = lazy((value: unknown) => {
-  const kind = (value as { kind?: unknown } | null)?.kind;
+  const { kind } = (value ?? {}) as { kind?: unknown };
   const kinds = Object.keys(VALUES);
   return object({
     kind: string()
       .oneOf(kinds, `It is one of ${kinds.join(', ')}.`)
       .required(),
     key: id,
-    to: isKind(kind) ? VALUES[kind].defined() : mixed(),
+    to: isKind(kind) ? (VALUES[kind].defined() as Schema<unknown>) : mixed(),
   })
-    .noUnknown('A adjustment has a kind, a key and a value.')
+    .noUnknown('An adjustment has a kind, a key and a value.')
 
     .required();
 });

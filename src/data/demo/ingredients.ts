@@ -9,7 +9,7 @@ const SUGAR: Traits = { supplier: 'Sugar and chocolate' };
 const DAIRY: Traits = { supplier: 'Dairy and eggs' };
 const COLD: Traits = { ...DAIRY, keepCold: true };
 const BUTTER: Traits = { ...DAIRY, takeOut: 90 };
-const EGG = (egg: Ingredient['egg'], takeOut = 60): Traits => ({ ...DAIRY, egg, takeOut });
+const EGG = (egg: NonNullable<Ingredient['egg']>, takeOut = 60): Traits => ({ ...DAIRY, egg, takeOut });
 const FRUIT: Traits = { supplier: 'Fruit and greens' };
 const CELLAR: Traits = { supplier: 'Cellar' };
 

@@ -58,9 +58,9 @@ export async function kitchenReading(): Promise<Reading> {
 
 export interface KitchenChange {
   /** Numbers by the path of the figure. */
-  figures?: Record<string, number>;
-  choices?: Record<string, string>;
-  reading?: Reading;
+  figures?: Record<string, number> | undefined;
+  choices?: Record<string, string> | undefined;
+  reading?: Reading | undefined;
 }
 
 /** Saves figures, schools or units, and plans again: amounts and minutes may have changed. */

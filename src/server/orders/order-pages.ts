@@ -1,3 +1,4 @@
+import type { Form } from '../../core/shape/form';
 import { orderStatus, type OrderStatus } from '../../core/floor/order-status';
 import { cakeName } from '../../core/breakdown/amounts/cake';
 import { timeOf, minuteOf } from '../../core/time/clock';
@@ -84,7 +85,7 @@ const isWallClock = (text: string | undefined): text is string => /^\d{4}-\d{2}-
 const FIRST_PORTIONS = 12;
 
 /** What a new order's form can begin with, as an address says it. */
-export type OrderDraft = Partial<Record<'build' | 'portions' | 'pickup' | 'size', string>>;
+export type OrderDraft = Partial<Record<'build' | 'portions' | 'pickup' | 'size', string | undefined>>;
 
 /** The form for a new order, perhaps begun with what is known of it, or for the one with this number. */
 export async function loadOrderForm(
@@ -139,7 +140,7 @@ export async function loadOrderForm(
 function sizesWith(build: string, portions: number, kitchen: LoadedKitchen, own: string | null): SizeChoice[] {
   const sizes = sizesFor(build, portions, kitchen);
   if (own === null || sizes.some((s) => s.value === own)) return sizes;
-  return [{ value: own, name: cakeName(JSON.parse(own)), portions }, ...sizes];
+  return [{ value: own, name: cakeName(JSON.parse(own) as Form[]), portions }, ...sizes];
 }
 
 /** Shapes and sizes for a number of portions, whatever the build. */

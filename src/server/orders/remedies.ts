@@ -56,7 +56,7 @@ export async function helpFor(id: number): Promise<Help | null> {
   const situation = await loadSituation(db);
   const plan = await readPlan(db);
   if (!situation || !plan?.problem.orders.some((o) => o.id === orderId(id))) return null;
-  const answers = (held.zestHelp ??= new Map());
+  const answers = (held.zestHelp ??= new Map<string, Promise<Help | null>>());
   const key = `${plan.id} ${id}`;
   if (!answers.has(key)) {
     for (const old of answers.keys()) if (!old.startsWith(`${plan.id} `)) answers.delete(old);

@@ -48,7 +48,7 @@ export class AskedThread {
       return;
     }
     const error = new Error(said.error.message);
-    error.stack = said.error.stack;
+    if (said.error.stack) error.stack = said.error.stack;
     log.error({ err: error, thread: this.name }, 'a question could not be answered');
     one?.reject(error);
   }

@@ -9,9 +9,9 @@ import { loadSituation } from './load-situation';
 
 export interface HowToReplan {
   /** Also move neighbours for orders that were late before; else only for what has changed. */
-  helpLate?: boolean;
+  helpLate?: boolean | undefined;
   /** The plan to keep to, by its number; else the newest. */
-  like?: number;
+  like?: number | undefined;
 }
 
 /** What came of planning again: the plan, null without a kitchen; or why there is none. */

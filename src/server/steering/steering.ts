@@ -65,7 +65,7 @@ const MOST_KEPT = 60;
 type KeptTrial = Pick<Trial, 'edit' | 'label' | 'plan' | 'supposed'> & { base: number };
 
 const held = globalThis as unknown as { zestTrials?: { last: number; kept: Map<string, KeptTrial> } };
-const trials = () => (held.zestTrials ??= { last: 0, kept: new Map() });
+const trials = () => (held.zestTrials ??= { last: 0, kept: new Map<string, KeptTrial>() });
 
 /** Tries adjustments on a copy of the newest plan. Nothing is saved. */
 export async function tryAdjustments(wanted: Adjustment[], limits = TRIAL): Promise<Result<{ trial: Trial }>> {
@@ -193,7 +193,16 @@ export async function takeOver(id: string): Promise<Kept> {
   if (!kept.ok) return kept;
   trials().kept.delete(id);
   const { base, plan } = trial;
-  const saved = await insertPlan(await database(), { ...plan, id: undefined, previous: base });
+  const { madeAt, reason, problem, ready, stood } = plan;
+  const saved = await insertPlan(await database(), {
+    madeAt,
+    reason,
+    problem,
+    plan: plan.plan,
+    ready,
+    stood,
+    previous: base,
+  });
   if (saved) tellChanged('planned');
   return { ok: true, planned: saved ? true : await planned(trial.label, { helpLate: true }) };
 }

@@ -105,9 +105,9 @@ export function* spoilt(good: unknown, bad: unknown, depth = 3): Generator<unkno
   for (const key of Object.keys(good)) {
     const inner = (good as Record<string, unknown>)[key];
     for (const value of spoilt(inner, bad, depth - 1))
-      yield Array.isArray(good) ? good.map((x, i) => (`${i}` === key ? value : x)) : { ...good, [key]: value };
+      yield Array.isArray(good) ? good.map((x: unknown, i) => (`${i}` === key ? value : x)) : { ...good, [key]: value };
   }
-  if (Array.isArray(good)) yield [...good, bad];
+  if (Array.isArray(good)) yield [...(good as unknown[]), bad];
   else {
     const rest = Object.entries(good);
     for (const [key] of rest) yield Object.fromEntries(rest.filter(([k]) => k !== key));

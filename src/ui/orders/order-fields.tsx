@@ -59,7 +59,7 @@ export function Pickup({ control, form, known }: { control: Control<OrderForm>; 
           minutesStep={5}
           timezone={form.zone}
           value={DateTime.fromISO(field.value, { zone: form.zone })}
-          minDateTime={known ? undefined : DateTime.fromISO(form.earliest, { zone: form.zone })}
+          {...(known ? {} : { minDateTime: DateTime.fromISO(form.earliest, { zone: form.zone }) })}
           maxDateTime={DateTime.fromISO(form.latest, { zone: form.zone })}
           onChange={(time) => field.onChange(time?.isValid ? time.toFormat(WALL_CLOCK) : '')}
           slotProps={{

@@ -16,7 +16,7 @@ export function Providers({ nonce, children }: { nonce: string | undefined; chil
   // The page was allowed its styles under its first nonce; a refresh brings another.
   const [first] = useState(nonce);
   return (
-    <AppRouterCacheProvider options={{ enableCssLayer: true, nonce: first }}>
+    <AppRouterCacheProvider options={{ enableCssLayer: true, ...(first === undefined ? {} : { nonce: first }) }}>
       <ThemeProvider theme={theme} defaultMode="system">
         <CssBaseline />
         <GlobalStyles

@@ -109,7 +109,7 @@ function Calculator({
   useEffect(() => {
     let gone = false;
     const timer = setTimeout(() => {
-      calculateAction(calculator.name, JSON.parse(asked))
+      void calculateAction(calculator.name, JSON.parse(asked) as typeof input)
         .then((r): CalculationAnswer =>
           r.ok || 'problems' in r ? r : { ok: false, problems: [{ path: '', message: r.message }] },
         )

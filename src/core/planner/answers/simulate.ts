@@ -146,7 +146,7 @@ function networkOf(problem: Problem, plan: Plan, paces: Record<string, number[]>
   const reading = readingOf({ problem, plan });
   const sorted = [...plan.steps].sort((a, b) => a.start - b.start || a.end - b.end);
   const position = new Map(sorted.map((s, i) => [s.id, i]));
-  const arcs: Map<number, number>[] = sorted.map(() => new Map());
+  const arcs = sorted.map(() => new Map<number, number>());
   const arc = (from: number, to: number, lag: number) => {
     // Steps that share a minute keep the order of the list; an arc back would have no meaning.
     if (from >= to) return;
