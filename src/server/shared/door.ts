@@ -10,7 +10,7 @@ export interface Door<In = never, Out = unknown> {
   most: number;
   schema: Schema;
   run: (input: In) => Promise<Out>;
-  /** Are numbers only numbers, and fields only those that are named? Forms and addresses bring texts, and are read givingWay. */
+  /** Are numbers only numbers, and fields only those that are named? Forms and addresses bring texts, and are read leniently. */
   strict: boolean;
   /** What is said where the answer is null; without it null is the answer. */
   none: string | null;

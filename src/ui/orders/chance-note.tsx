@@ -1,5 +1,6 @@
 'use client';
 
+import { NotAnsweredNote } from '../asking/not-answered';
 import Box from '@mui/material/Box';
 import { chanceText } from '../ladder/flag';
 import { useChances } from '../parts/use-chances';
@@ -10,8 +11,9 @@ const LEAST_SHARE = 0.1;
 
 /** How likely the order is ready in time, what decides it, and where a little slack would help most. */
 export function ChanceNote({ order, plan }: { order: number; plan: number }) {
-  const chance = useChances(plan).get(order);
-  if (!chance) return null;
+  const { chances, asked } = useChances(plan);
+  const chance = chances.get(order);
+  if (!chance) return <NotAnsweredNote asked={asked} what="How likely it is could not be reckoned" />;
   const deciding = chance.deciding.filter((d) => d.share >= LEAST_SHARE).slice(0, NAMED);
   return (
     <Box sx={{ fontSize: 14, mt: 0.5 }}>

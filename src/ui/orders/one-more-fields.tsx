@@ -1,13 +1,17 @@
 'use client';
 
+import { NotAnsweredNote } from '../asking/not-answered';
+import { BUILDS } from '../asking/questions';
+import { useAsked, type Asked } from '../asking/use-asked';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { DateTime } from 'luxon';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import type { CapacityQuestion } from '@/server/orders/capacity';
 
 export interface OneMore {
   builds: { id: string; name: string }[];
+  asked: Pick<Asked<unknown>, 'problem' | 'again'>;
   build: string;
   portions: string;
   pickup: string;
@@ -19,24 +23,15 @@ export interface OneMore {
 
 /** What the counter knows of an order that is not one yet: which cake, for how many, when. */
 export function useOneMore(firstPickup: string): OneMore {
-  const [builds, setBuilds] = useState<{ id: string; name: string }[]>([]);
-  const [typed, setTyped] = useState({ build: '', portions: '20', pickup: firstPickup });
-  useEffect(() => {
-    const gone = new AbortController();
-    fetch('/api/builds', { signal: gone.signal })
-      .then((response) => response.json() as Promise<{ id: string; name: string }[]>)
-      .then((list) => {
-        setBuilds(list);
-        setTyped((now) => ({ ...now, build: now.build || (list[0]?.id ?? '') }));
-      })
-      .catch(() => undefined);
-    return () => gone.abort();
-  }, []);
+  const asked = useAsked(BUILDS);
+  const builds = asked.answer ?? [];
+  const [chosen, setChosen] = useState({ build: '', portions: '20', pickup: firstPickup });
+  const typed = { ...chosen, build: chosen.build || (builds[0]?.id ?? '') };
   const portions = Number(typed.portions);
   const complete = typed.build !== '' && Number.isInteger(portions) && portions > 0 && typed.pickup !== '';
   return {
-    ...{ builds, ...typed },
-    set: (change) => setTyped((now) => ({ ...now, ...change })),
+    ...{ builds, asked, ...typed },
+    set: (change) => setChosen((now) => ({ ...now, ...change })),
     question: complete ? { build: typed.build, portions, pickup: typed.pickup } : null,
     text: `${builds.find((b) => b.id === typed.build)?.name ?? ''} for ${typed.portions}, ${DateTime.fromISO(typed.pickup).toFormat('ccc HH:mm')}`,
   };
@@ -45,6 +40,7 @@ export function useOneMore(firstPickup: string): OneMore {
 export function OneMoreFields({ state }: { state: OneMore }) {
   return (
     <>
+      <NotAnsweredNote asked={state.asked} what="The cakes could not be read" />
       <TextField
         select
         size="small"

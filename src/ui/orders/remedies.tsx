@@ -1,5 +1,6 @@
 'use client';
 
+import { NotAnsweredNote } from '../asking/not-answered';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
@@ -9,10 +10,11 @@ import { useHelp } from '../parts/use-help';
 
 /** Why an order cannot be ready, and what would help: tried on a copy of the plan, one tap to take its plan over. */
 export function Remedies({ order, plan }: { order: number; plan: number }) {
-  const help = useHelp(order, plan);
+  const asked = useHelp(order, plan);
+  const help = asked.answer;
   const take = useAction();
-  if (help === null)
-    return <LinearProgress aria-label="Trying remedies on a copy of the plan" sx={{ my: 1, maxWidth: 560 }} />;
+  if (asked.problem !== null) return <NotAnsweredNote asked={asked} what="What would help could not be tried" />;
+  if (!help) return <LinearProgress aria-label="Trying remedies on a copy of the plan" sx={{ my: 1, maxWidth: 560 }} />;
   return (
     <Box id="help" sx={{ mt: 1, scrollMarginTop: 80 }}>
       {help.blockers.length > 0 && (

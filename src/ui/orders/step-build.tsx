@@ -17,7 +17,7 @@ interface StepBuildProps {
 
 /** The builds that can have the chosen size, and what each of their parts can be. */
 export function StepBuild({ values, builds, set, problem }: StepBuildProps) {
-  const offers = useOffers(Number(values.portions));
+  const offers = useOffers(Number(values.portions)).answer;
   const offer = offers?.find((o) => o.value === values.size);
   const fitting = offer ? builds.filter((b) => offer.builds.some((x) => x.id === b.id)) : builds;
   const chosen = builds.find((b) => b.id === values.build);

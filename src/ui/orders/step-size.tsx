@@ -1,8 +1,11 @@
 'use client';
 
 import Box from '@mui/material/Box';
-import { useEffect, useState } from 'react';
+import { useEffect } from 'react';
 import type { ShapeOffer } from '@/server/builds/sizes';
+import { NotAnsweredNote } from '../asking/not-answered';
+import { shapesFor } from '../asking/questions';
+import { useAsked } from '../asking/use-asked';
 import { ChoiceCard } from '../parts/choice-card';
 
 const SHAPES: Record<string, string> = { round: 'Round tiers', square: 'Square', roll: 'Rolls', heart: 'Heart' };
@@ -19,7 +22,8 @@ interface StepSizeProps {
 
 /** Shapes and tiers that give enough, from the tins the kitchen owns, smallest surplus first. */
 export function StepSize({ portions, size, build, onChoose, problem }: StepSizeProps) {
-  const offers = useOffers(portions);
+  const asked = useOffers(portions);
+  const offers = asked.answer;
   // A size that gives too little any more makes way for the nearest that gives enough.
   const [first] = offers ?? [];
   const lost = first !== undefined && !offers!.some((o) => o.value === size);
@@ -28,7 +32,8 @@ export function StepSize({ portions, size, build, onChoose, problem }: StepSizeP
     const own = offers!.find((o) => o.builds.some((b) => b.id === build)) ?? first!;
     onChoose(own.value, own.builds.some((b) => b.id === build) ? build : own.builds[0]!.id);
   }, [lost, offers, build, first, onChoose]);
-  if (offers === null) return <p>Looking through the tins…</p>;
+  if (asked.problem !== null) return <NotAnsweredNote asked={asked} what="The sizes could not be read" />;
+  if (offers === undefined) return <p>Looking through the tins…</p>;
   if (offers.length === 0)
     return <p>No set of the kitchen’s tins gives {portions} portions. Split the order, or change the portions.</p>;
   const shapes = [...new Set(offers.map((o) => o.form))];
@@ -120,16 +125,5 @@ function Silhouette({ tiers, roll }: { tiers: { width: number; height: number }[
   );
 }
 
-/** Offers for a number of portions; null while they are looked for. */
-export function useOffers(portions: number): ShapeOffer[] | null {
-  const [found, setFound] = useState<{ portions: number; offers: ShapeOffer[] } | null>(null);
-  useEffect(() => {
-    const gone = new AbortController();
-    fetch(`/api/sizes?portions=${portions}`, { signal: gone.signal })
-      .then((response) => response.json() as Promise<ShapeOffer[]>)
-      .then((offers) => setFound({ portions, offers }))
-      .catch(() => undefined);
-    return () => gone.abort();
-  }, [portions]);
-  return found?.portions === portions ? found.offers : null;
-}
+/** Offers for a number of portions. */
+export const useOffers = (portions: number) => useAsked(shapesFor(portions));

@@ -7,33 +7,18 @@ import Drawer from '@mui/material/Drawer';
 import IconButton from '@mui/material/IconButton';
 import Link from '@mui/material/Link';
 import NextLink from 'next/link';
-import { useEffect, useState, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import type { StepView } from '@/server/plan/step-view';
+import { NotAnsweredNote } from '../asking/not-answered';
+import { stepDetails } from '../asking/questions';
+import { useAsked } from '../asking/use-asked';
 import { Caution } from './caution';
 import { useReading } from './reading';
 import { StepSteering } from './step-steering';
 
-type Loaded = { id: string; view: StepView } | { id: string; problem: string };
-
 /** The details of a rung, from the side. */
 export function StepDrawer({ step, onClose }: { step: string | null; onClose: () => void }) {
-  const [loaded, setLoaded] = useState<Loaded | null>(null);
-  useEffect(() => {
-    if (step === null) return;
-    const gone = new AbortController();
-    fetch(`/api/steps/${encodeURIComponent(step)}`, { signal: gone.signal })
-      .then(async (response) => {
-        const body = (await response.json()) as StepView & { message?: string };
-        setLoaded(
-          response.ok ? { id: step, view: body } : { id: step, problem: body.message ?? 'It could not be read.' },
-        );
-      })
-      .catch(() => {
-        if (!gone.signal.aborted) setLoaded({ id: step, problem: 'The server did not answer.' });
-      });
-    return () => gone.abort();
-  }, [step]);
-  const current = loaded?.id === step ? loaded : null;
+  const asked = useAsked(step === null ? null : stepDetails(step));
   return (
     <Drawer
       anchor="right"
@@ -50,11 +35,11 @@ export function StepDrawer({ step, onClose }: { step: string | null; onClose: ()
         <IconButton aria-label="Close" onClick={onClose} sx={{ float: 'right', width: 44, height: 44 }}>
           <Close />
         </IconButton>
-        {current === null && <CircularProgress size={28} aria-label="Loading" />}
-        {current && 'problem' in current && <p>{current.problem}</p>}
-        {current && 'view' in current && (
-          <Details view={current.view}>
-            {current.view.state === 'planned' && <StepSteering step={current.id} onDone={onClose} />}
+        {!asked.answer && asked.problem === null && <CircularProgress size={28} aria-label="Loading" />}
+        <NotAnsweredNote asked={asked} what="The step could not be read" />
+        {asked.answer && (
+          <Details view={asked.answer}>
+            {asked.answer.state === 'planned' && <StepSteering step={asked.answer.step} onDone={onClose} />}
           </Details>
         )}
       </Box>

@@ -4,24 +4,21 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
-import { useEffect, useState } from 'react';
 import type { Adjustment } from '@/core/steering/plan-edit';
-import type { MoveView } from '@/server/steering/move-view';
+import { NotAnsweredNote } from '../asking/not-answered';
+import { stepMove } from '../asking/questions';
+import { useAsked } from '../asking/use-asked';
 import { steerAction } from '../actions';
 import { useAction } from './use-action';
 
 /** What a lead can do with a step that has not begun: pin it, give it to somebody, take another route, leave it out. */
 export function StepSteering({ step, onDone }: { step: string; onDone: () => void }) {
-  const [view, setView] = useState<MoveView | null>(null);
+  const asked = useAsked(stepMove(step));
+  const view = asked.answer;
   const action = useAction();
-  useEffect(() => {
-    const gone = new AbortController();
-    fetch(`/api/steps/${encodeURIComponent(step)}/move`, { signal: gone.signal })
-      .then(async (response) => response.ok && setView((await response.json()) as MoveView))
-      .catch(() => undefined);
-    return () => gone.abort();
-  }, [step]);
-  const own = view?.step === step ? view.network.steps.find((s) => s.id === step) : undefined;
+  const own = view?.network.steps.find((s) => s.id === step);
+  if (asked.problem !== null)
+    return <NotAnsweredNote asked={asked} what="What can be done with it could not be read" />;
   if (!view || !own || own.fixed) return null;
   const steer = (adjustment: Adjustment) =>
     action.run(async () => {

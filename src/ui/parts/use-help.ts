@@ -1,18 +1,6 @@
-import { useEffect, useState } from 'react';
-import type { Help } from '@/server/orders/remedies';
+import { remediesFor } from '../asking/questions';
+import { useAsked } from '../asking/use-asked';
 
-/** What would help an order; null while it is being tried. Each plan is asked anew. */
-export function useHelp(order: number | null, plan: number): Help | null {
-  const [loaded, setLoaded] = useState<{ of: string; help: Help | null } | null>(null);
-  const of = `${order} ${plan}`;
-  useEffect(() => {
-    if (order === null) return;
-    const gone = new AbortController();
-    fetch(`/api/orders/${order}/remedies`, { signal: gone.signal })
-      .then((response) => response.json() as Promise<Help | null>)
-      .then((help) => setLoaded({ of: `${order} ${plan}`, help }))
-      .catch(() => undefined);
-    return () => gone.abort();
-  }, [order, plan]);
-  return loaded?.of === of ? loaded.help : null;
-}
+/** What would help an order, tried on a copy of the plan. Each plan is asked anew. */
+export const useHelp = (order: number | null, plan: number) =>
+  useAsked(order === null ? null : remediesFor(order), plan);

@@ -5,6 +5,9 @@ import Dialog from '@mui/material/Dialog';
 import { useRouter } from 'next/navigation';
 import { useEffect, useId, useState } from 'react';
 import type { Found } from '@/server/search/search';
+import { NotAnsweredNote } from '../asking/not-answered';
+import { EVERYTHING_TO_FIND } from '../asking/questions';
+import { useAsked } from '../asking/use-asked';
 import { isTyping } from '../parts/is-typing';
 
 /** Shown of each group, so that one group does not push the others out of sight. */
@@ -67,16 +70,8 @@ function Palette({ onClose }: { onClose: () => void }) {
   const list = useId();
   const [words, setWords] = useState('');
   const [at, setAt] = useState(0);
-  const [all, setAll] = useState<Found[] | null>(null);
-  useEffect(() => {
-    const gone = new AbortController();
-    fetch('/api/search', { signal: gone.signal })
-      .then((r) => r.json() as Promise<Found[]>)
-      .then(setAll)
-      .catch(() => undefined);
-    return () => gone.abort();
-  }, []);
-  const found = matching(all ?? [], words);
+  const asked = useAsked(EVERYTHING_TO_FIND);
+  const found = matching(asked.answer ?? [], words);
   const go = (to: Found | undefined) => {
     if (!to) return;
     onClose();
@@ -145,7 +140,8 @@ function Palette({ onClose }: { onClose: () => void }) {
             </Box>
           </Box>
         ))}
-        {all !== null && found.length === 0 && <Box sx={{ p: 1 }}>Nothing has all these words.</Box>}
+        <NotAnsweredNote asked={asked} what="Nothing can be found now" />
+        {asked.answer && found.length === 0 && <Box sx={{ p: 1 }}>Nothing has all these words.</Box>}
       </Box>
     </Box>
   );

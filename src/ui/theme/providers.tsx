@@ -1,5 +1,6 @@
 'use client';
 
+import { AskingProvider } from '../asking/asking-provider';
 import '@fontsource-variable/atkinson-hyperlegible-next';
 import '@fontsource-variable/bricolage-grotesque';
 import { AppRouterCacheProvider } from '@mui/material-nextjs/v16-appRouter';
@@ -26,7 +27,7 @@ export function Providers({ nonce, children }: { nonce: string | undefined; chil
           }}
         />
         <LocalizationProvider dateAdapter={AdapterLuxon} adapterLocale="en-GB">
-          {children}
+          <AskingProvider>{children}</AskingProvider>
         </LocalizationProvider>
       </ThemeProvider>
     </AppRouterCacheProvider>

@@ -22,7 +22,7 @@ export function HeadFix({
 }) {
   const { fix } = headline;
   const late = fix && 'order' in fix && fix.help ? fix.order : null;
-  const help = useHelp(late, plan);
+  const { answer: help, problem } = useHelp(late, plan);
   const take = useOwnAction();
   if (!fix) return null;
   if ('replan' in fix)
@@ -47,7 +47,7 @@ export function HeadFix({
         variant="contained"
         sx={SMALL}
       >
-        {late !== null && help === null ? 'Trying what would help…' : fix.label}
+        {late !== null && help === undefined && problem === null ? 'Trying what would help…' : fix.label}
       </Button>
     );
   return (

@@ -4,6 +4,8 @@ import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { moveAlong, type Hindrance, type MovedAlong } from '@/core/steering/move-along';
 import type { MoveView } from '@/server/steering/move-view';
 import { steerAction } from '../actions';
+import { stepMove } from '../asking/questions';
+import { useAsked } from '../asking/use-asked';
 import type { useAction } from '../parts/use-action';
 
 /** A rung in the hand: where it would lie, and what moves along. */
@@ -22,29 +24,29 @@ export interface Move {
   keys: boolean;
 }
 
+/** What is in the hand; each time it is taken up it is asked anew what hangs on it. */
+interface Held {
+  step: string;
+  from: number;
+  start: number;
+  keys: boolean;
+  taken: number;
+}
+
 /** Rungs are set down on full five minutes. */
 export const GRID = 5;
 
 /** Taking a rung up, moving it, setting it down: pinned, with the plan made anew around it. */
 export function useMove(action: ReturnType<typeof useAction>) {
-  const [held, setHeld] = useState<{ step: string; from: number; start: number; keys: boolean } | null>(null);
-  const [view, setView] = useState<MoveView | null>(null);
-  const asked = useRef<AbortController | null>(null);
+  const [held, setHeld] = useState<Held | null>(null);
+  const asked = useAsked(held && stepMove(held.step), held?.taken);
+  const view = asked.answer;
   /** Enter came before it was known what hangs on it: it is set down as soon as that is. */
   const awaited = useRef(false);
 
   const begin = useCallback((step: string, from: number, keys: boolean) => {
-    setHeld({ step, from, start: from, keys });
-    setView(null);
     awaited.current = false;
-    asked.current?.abort();
-    const gone = new AbortController();
-    asked.current = gone;
-    fetch(`/api/steps/${encodeURIComponent(step)}/move`, { signal: gone.signal })
-      .then(async (response) => {
-        if (response.ok) setView((await response.json()) as MoveView);
-      })
-      .catch(() => undefined);
+    setHeld((before) => ({ step, from, start: from, keys, taken: (before?.taken ?? 0) + 1 }));
   }, []);
   const to = useCallback((minute: number) => {
     const start = Math.round(minute / GRID) * GRID;
@@ -52,7 +54,6 @@ export function useMove(action: ReturnType<typeof useAction>) {
   }, []);
   const cancel = useCallback(() => {
     awaited.current = false;
-    asked.current?.abort();
     setHeld(null);
   }, []);
 
@@ -81,6 +82,11 @@ export function useMove(action: ReturnType<typeof useAction>) {
     const to = { start: move.start, people: move.people.map((p) => p.id), equipment: view.equipment };
     action.run(() => steerAction([{ kind: 'pin', key: move.step, to }]));
   };
+  const { problem } = asked;
+  const { say } = action;
+  useEffect(() => {
+    if (problem !== null) say(`What moves along could not be read: ${problem}`);
+  }, [problem, say]);
   useEffect(() => {
     if (!awaited.current || !move?.along) return;
     awaited.current = false;

@@ -19,6 +19,7 @@ import { useMinute } from '../parts/use-minute';
 import { useStored } from '../parts/use-stored';
 import { StepDrawer } from '../parts/step-drawer';
 import { Filter, filterOptions } from './filter';
+import { NotAnsweredNote } from '../asking/not-answered';
 import { LadderFoot } from './ladder-foot';
 import { Legend } from './legend';
 import { LoadPanel } from './load-panel';
@@ -59,7 +60,7 @@ export function Wall({ view: current }: { view: WallView }) {
   const scroller = useRef<HTMLDivElement>(null);
   const action = useAction();
   const { move, begin, to, cancel, commit } = useMove(action);
-  const chances = useChances(trial ? null : current.plan);
+  const { chances, asked: askedChances } = useChances(trial ? null : current.plan);
 
   const climbs = direction === 'climbs';
   const scale = useMemo(() => wallScale(view, Number(zoom), climbs), [view, zoom, climbs]);
@@ -246,6 +247,7 @@ export function Wall({ view: current }: { view: WallView }) {
         {trial && <CopyBadge />}
         {move && <MoveNote move={move} name={nameOf(move.step)} clock={view.clock} />}
       </Box>
+      <NotAnsweredNote asked={askedChances} what="How likely each pickup is could not be reckoned" />
       <Legend climbs={climbs} />
       <StepDrawer step={step} onClose={() => setStep(null)} />
       {action.message}

@@ -1,0 +1,28 @@
+'use client';
+
+import { useQuery } from '@tanstack/react-query';
+import { ask, NO_ANSWER, NotAnswered } from './ask';
+import type { Question } from './questions';
+
+/** What a screen knows of something that it asked. */
+export interface Asked<A> {
+  /** The answer; undefined as long as there is none. */
+  answer: A | undefined;
+  /** Why there is none, in words; null while it is being asked, and when it is there. */
+  problem: string | null;
+  again: () => void;
+}
+
+/**
+ * The one way in which a screen asks the server for something that it shows: sent again if there is no answer, given up when the screen
+ * goes or asks something else. Null asks nothing. An answer belongs to a version, such as the number of the plan: with another it is asked anew.
+ */
+export function useAsked<A>(question: Question<A> | null, version: string | number = ''): Asked<A> {
+  const { data, error, refetch } = useQuery<A>({
+    queryKey: [question?.path ?? null, version],
+    queryFn: ({ signal }) => ask(question!, signal),
+    enabled: question !== null,
+  });
+  const words = error instanceof NotAnswered ? error.message : error && NO_ANSWER;
+  return { answer: data, problem: words, again: () => void refetch() };
+}
