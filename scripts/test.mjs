@@ -1,5 +1,5 @@
 /**
- * Everything that must hold: format, lint, types, unit tests, build, browser tests. With `long`, the long proofs instead, on
+ * Everything that must hold: format, lint, types, no circles, nothing unused; unit tests, build, browser tests. With `long`, the long proofs instead, on
  * the build that is there. Installs Chromium from Debian's packages where that is possible and none is found.
  */
 import { spawnSync } from 'node:child_process';
@@ -16,10 +16,7 @@ if (long) {
   run('Long proofs', 'jest', '--config', 'jest.long.config.mjs', '--runInBand', '--forceExit');
   run('Journeys at other sizes', 'playwright', 'test', '--config', 'playwright.long.config.ts');
 } else {
-  run('Format', 'prettier', '--check', '--log-level', 'warn', '.');
-  run('Lint', 'eslint', '.', '--max-warnings', '0');
-  run('Route types', 'next', 'typegen');
-  run('Types', 'tsc', '--noEmit');
+  start(['npm', 'run', '--silent', 'check'], 'Format, lint, types, circles, unused');
   run('Unit tests', 'jest');
   run('Build', 'next', 'build');
   run('Browser tests', 'playwright', 'test');
@@ -42,10 +39,7 @@ function findChromium() {
 /** Runs a package's command with Node.js itself, so that it is the same on every system. */
 function run(name, command, ...args) {
   const at = {
-    prettier: 'prettier/bin/prettier.cjs',
-    eslint: 'eslint/bin/eslint.js',
     next: 'next/dist/bin/next',
-    tsc: 'typescript/bin/tsc',
     jest: 'jest/bin/jest.js',
     playwright: '@playwright/test/cli.js',
   }[command];
@@ -56,7 +50,9 @@ function run(name, command, ...args) {
 function start([command, ...args], name) {
   const begun = Date.now();
   console.log(`\n— ${name}`);
-  const { status, error } = spawnSync(command, args, { stdio: 'inherit' });
+  // npm is a script on Windows, which only a shell can run.
+  const shell = command === 'npm' && process.platform === 'win32';
+  const { status, error } = spawnSync(command, args, { stdio: 'inherit', shell });
   if (error) fail(`${name}: ${command} cannot be run (${error.message}).`);
   if (status !== 0) fail(`${name}: failed.`);
   console.log(`— ${name}: ${Math.round((Date.now() - begun) / 1000)} s`);

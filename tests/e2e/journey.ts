@@ -1,7 +1,7 @@
 import { test as base } from '@playwright/test';
 import { serveKitchen } from './kitchen-server.mjs';
 
-export { expect, type Locator, type Page } from '@playwright/test';
+export { expect, type Page } from '@playwright/test';
 
 type Server = Awaited<ReturnType<typeof serveKitchen>>;
 /** A kitchen that is served, and the file whose journeys it is for. */

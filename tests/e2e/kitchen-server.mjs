@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 
 /** The morning on which all journeys take place: the demo is loaded, and pictures taken, at this moment. */
-export const MORNING = '2027-05-20T09:40:00Z';
+const MORNING = '2027-05-20T09:40:00Z';
 
 /** How long a server may take to answer its first question. ms. */
 const PATIENCE = 90_000;

@@ -64,7 +64,7 @@ export interface BuildWait extends FormulaWait {
   when?: { route: string; choice: string };
 }
 
-export interface BuildRoute {
+interface BuildRoute {
   key: string;
   name: string;
   choices: { key: string; name: string }[];

@@ -67,7 +67,6 @@ export const text = (label: string, preset?: string): Field<string> => ({
   ...{ kind: 'text', label },
   ...(preset === undefined ? {} : { default: preset }),
 });
-export const flag = (label: string, preset = false): Field<boolean> => ({ kind: 'flag', label, default: preset });
 export const choice = <T extends string>(
   label: string,
   choices: FromFigures<readonly T[]>,

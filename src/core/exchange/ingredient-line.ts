@@ -54,7 +54,7 @@ export function readIngredientLine(
 }
 
 /** The ingredient that is called so: by id, by name, or the one whose name has most of the words. */
-export function findIngredient(name: string, ingredients: ReadonlyMap<string, Ingredient>): Ingredient | null {
+function findIngredient(name: string, ingredients: ReadonlyMap<string, Ingredient>): Ingredient | null {
   const wanted = words(name);
   if (wanted.length === 0) return null;
   const all = [...ingredients.values()];

@@ -2,8 +2,7 @@ import type { Formula, Ingredient } from '../formula/formula';
 import type { ForeignRecipe } from './recipe';
 
 /** Columns of a formula as a table. `kind` is formula, ingredient or step. */
-export const RECIPE_COLUMNS = ['kind', 'name', 'amount', 'unit', 'celsius', 'text'] as const;
-export type RecipeRow = Record<(typeof RECIPE_COLUMNS)[number], string>;
+export type RecipeRow = Record<'kind' | 'name' | 'amount' | 'unit' | 'celsius' | 'text', string>;
 
 const row = (kind: string, name: string, more: Partial<RecipeRow> = {}): RecipeRow => ({
   ...{ kind, name, amount: '', unit: '', celsius: '', text: '' },

@@ -48,7 +48,7 @@ export interface FormulaLine {
 }
 
 /** Minutes of a step: a base, and more for each kg made. */
-export interface StepMinutes extends Minutes {
+interface StepMinutes extends Minutes {
   perKilo?: number;
 }
 
@@ -145,11 +145,10 @@ export const PURPOSES = [
   'panels',
   'crumbs',
 ] as const;
-export type Purpose = (typeof PURPOSES)[number];
+type Purpose = (typeof PURPOSES)[number];
 
 /** What is left over in making a part and can feed another: what is cut off, and what runs off. */
-export const BY_PRODUCTS = ['trimmings', 'run-off'] as const;
-export type ByProduct = (typeof BY_PRODUCTS)[number];
+export type ByProduct = 'trimmings' | 'run-off';
 
 export type Batter = 'butter' | 'foam' | 'chiffon' | 'oil' | 'sheet';
 

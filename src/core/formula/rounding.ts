@@ -20,7 +20,7 @@ export interface Rounding {
 }
 
 /** Over this the rounding is told. */
-export const DISTORTION_LIMIT = 0.03;
+const DISTORTION_LIMIT = 0.03;
 
 export interface RoundingRule {
   /** Whole eggs, or grams of beaten egg. */

@@ -1,7 +1,7 @@
 import type { Allergen } from './formula';
 
 /** One ingredient of a substitute: `share` g for each g replaced. */
-export interface SubstitutePart {
+interface SubstitutePart {
   ingredient: string;
   share: number;
 }

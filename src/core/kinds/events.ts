@@ -5,7 +5,7 @@ interface EventKindTraits {
 }
 
 /** Every kind of event that is ever appended. A new one is a line here; old ones stay, since what was told stays. */
-export const EVENT_KINDS = {
+const EVENT_KINDS = {
   'formula saved': { floor: false },
   'kitchen changed': { floor: false },
   'plan edit': { floor: false },

@@ -2,7 +2,7 @@
 export type Sifting = 'not' | 'before measuring' | 'after measuring';
 
 /** What sifted flour weighs against unsifted in the same cup. */
-export const SIFTED = 0.87;
+const SIFTED = 0.87;
 
 /** ml → g by the ingredient's own density (g/ml). Example: 250 ml of flour at 0.53 = 132.5 g. */
 export function toGrams(ml: number, density: number, sifting: Sifting = 'not'): number {

@@ -2,7 +2,7 @@ import { fromFahrenheit, fromFan, fromGasMark } from './temperature';
 import { unitNamed, type Country, type Dimension } from './units';
 
 /** A quantity inside: g, ml, mm, °C or minutes. */
-export interface Quantity {
+interface Quantity {
   dimension: Dimension | 'count';
   value: number;
 }

@@ -2,7 +2,7 @@
 export type Dimension = 'mass' | 'volume' | 'length' | 'temperature' | 'time';
 
 /** Household measures differ by country; the figures are ml. */
-export const HOUSEHOLD = {
+const HOUSEHOLD = {
   metric: { cup: 250, tablespoon: 15, teaspoon: 5, fluidOunce: 30, pint: 500 },
   US: {
     cup: 236.5882365,

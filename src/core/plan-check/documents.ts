@@ -13,7 +13,7 @@ export interface Condition {
   choice: string;
 }
 
-export interface OvenChoice {
+interface OvenChoice {
   equipment: string;
   celsius: number;
   minutes: Lasts;
@@ -54,7 +54,7 @@ export interface GivenWait {
   heat?: 'off';
 }
 
-export interface GivenHold {
+interface GivenHold {
   id: string;
   kind: string;
   units: number;

@@ -13,7 +13,7 @@ export interface PlanTotals {
   overtimeMinutes: number;
 }
 
-export interface MovedStep {
+interface MovedStep {
   step: string;
   name: string;
   order: string | null;
@@ -22,7 +22,7 @@ export interface MovedStep {
   to: Pick<PlannedStep, 'start' | 'people'> | null;
 }
 
-export interface OrderChange {
+interface OrderChange {
   order: string;
   name: string;
   /** Minutes late, null where it is left out or not there. */

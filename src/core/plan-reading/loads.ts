@@ -10,7 +10,7 @@ export interface HandLoad {
 }
 
 /** How much of an item is used in a stretch of time. */
-export interface ItemLoad {
+interface ItemLoad {
   /** Most units in use at once. */
   peak: number;
   units: number;

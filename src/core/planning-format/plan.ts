@@ -31,7 +31,7 @@ export interface LeftOut {
   blockers: string[];
 }
 
-export interface Score {
+interface Score {
   unplaced: number;
   lateness: number;
   ageing: number;

@@ -25,7 +25,7 @@ export interface Problem {
   routes: Route[];
 }
 
-export interface Person {
+interface Person {
   id: string;
   name: string;
   skills: string[];

@@ -5,7 +5,7 @@ import type { PlacedWork, WeighOut } from './weigh-out';
 import type { EggUse, EggBalance } from './egg-balance';
 
 /** Separated parts keep this long in the fridge. Minutes. */
-export const PART_KEEPS = { white: 3 * 1440, yolk: 2 * 1440 } as const;
+const PART_KEEPS = { white: 3 * 1440, yolk: 2 * 1440 } as const;
 
 /** The egg ledger of what is weighed out, with later batches of the plan that can take what is left over. */
 export function eggUse(weighOuts: WeighOut[], works: PlacedWork[], to: number, kitchen: Kitchen): EggBalance {

@@ -8,7 +8,7 @@ import { shoppingList, type SupplierGroup } from './shopping';
 import type { PlacedWork, WeighOut } from './weigh-out';
 
 /** Something to take out, chill, line, soak or heat, and when. */
-export interface PullTask {
+interface PullTask {
   key: string;
   kind: PreparationKind;
   at: number;

@@ -2,7 +2,7 @@ import type { Ingredient } from '../formula/formula';
 import type { EggBalance } from './egg-balance';
 import type { WeighOut } from './weigh-out';
 
-export interface ShoppingLine {
+interface ShoppingLine {
   ingredient: string;
   name: string;
   /** g. */

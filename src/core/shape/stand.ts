@@ -50,12 +50,12 @@ export function standFor(tiers: Form[], height: number, figures = STAND): Stand 
 }
 
 /** Dowels that carry a tier of this span, mm. */
-export function dowelsFor(carried: number, figures = STAND): number {
+function dowelsFor(carried: number, figures = STAND): number {
   return figures.dowels.find(([upTo]) => carried <= upTo)?.[1] ?? figures.dowels.at(-1)![1];
 }
 
 /** Length of the film around a tier, mm: perimeter + overlap. */
-export function collarFilm(form: Form, overlap = STAND.filmOverlap): number {
+function collarFilm(form: Form, overlap = STAND.filmOverlap): number {
   return perimeter(form) + overlap;
 }
 

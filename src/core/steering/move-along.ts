@@ -1,5 +1,5 @@
 /** One step as far as moving it asks. Minutes after the origin. */
-export interface MovableStep {
+interface MovableStep {
   id: string;
   name: string;
   start: number;
@@ -11,7 +11,7 @@ export interface MovableStep {
 }
 
 /** The gap from the end of `from` to the start of `to` lies in `[min, max]`. */
-export interface MovableWait {
+interface MovableWait {
   from: string;
   to: string;
   min: number;

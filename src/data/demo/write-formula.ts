@@ -91,7 +91,6 @@ export const checked = (kind: Check['kind'], text: string, otherwise: string, li
   ...(limit === undefined ? {} : { limit }),
 });
 export const skewer = checked('skewer clean', 'The skewer comes out clean', 'Back in for 4 min, then look again.');
-export const doubled = checked('doubled', 'The dough has doubled', 'Wait: the sign, not the clock.');
 export const remind = (after: number, text: string, every?: number): Reminder => ({
   after,
   text,

@@ -3,13 +3,13 @@ import type { Clock } from '../../core/time/clock';
 import type { Db } from '../db';
 import * as t from '../schema';
 
-export type KitchenRow = typeof t.kitchens.$inferSelect;
-export type PersonRow = typeof t.people.$inferSelect;
-export type EquipmentRow = typeof t.equipment.$inferSelect;
-export type FormulaRow = typeof t.formulas.$inferSelect;
-export type FormulaVersionRow = typeof t.formulaVersions.$inferSelect;
-export type BuildRow = typeof t.builds.$inferSelect;
-export type IngredientRow = typeof t.ingredients.$inferSelect;
+type KitchenRow = typeof t.kitchens.$inferSelect;
+type PersonRow = typeof t.people.$inferSelect;
+type EquipmentRow = typeof t.equipment.$inferSelect;
+type FormulaRow = typeof t.formulas.$inferSelect;
+type FormulaVersionRow = typeof t.formulaVersions.$inferSelect;
+type BuildRow = typeof t.builds.$inferSelect;
+type IngredientRow = typeof t.ingredients.$inferSelect;
 
 /** All that changes seldom: the kitchen, its people and equipment, its library. */
 export interface KitchenRows {

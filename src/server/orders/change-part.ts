@@ -57,7 +57,7 @@ export function changePart(id: number, version: number, change: PartChange): Pro
 }
 
 /** The answers to a school or to a route of a build; null where there is no such question. */
-export function choicesFor(
+function choicesFor(
   key: string,
   build: { routes?: readonly { key: string; choices: readonly { key: string }[] }[] },
 ): string[] | null {

@@ -94,7 +94,7 @@ export function leaveOut(id: number, version: number, without: string[]): Promis
 }
 
 /** Can these roles be left out, each named once? */
-export function withoutProblem(
+function withoutProblem(
   without: string[],
   components: readonly { role: string; label: string; optional?: boolean }[],
 ): string | null {

@@ -17,7 +17,7 @@ import { tryOn, type Trial } from '../steering/steering';
 import { linkWords } from '../plan/link-words';
 
 /** Something that was tried on a copy of the plan, and what it would bring. */
-export interface Remedy {
+interface Remedy {
   label: string;
   outcome: string;
   works: boolean;

@@ -55,7 +55,7 @@ export interface RailView {
 }
 
 /** A component ladder leans into the main one where it is used. */
-export interface LeanView {
+interface LeanView {
   role: string;
   from: number;
   to: number;

@@ -8,13 +8,12 @@ import { SUBSTITUTIONS, withSubstitution, type Substitution } from '@/core/formu
 import { batterGrams } from '@/core/shape/batter';
 import type { FormulaView } from '@/server/formulas/formula-pages';
 
-export const SCALES = ['yield', 'mix', 'tins', 'scarce'] as const;
-export type Scale = (typeof SCALES)[number];
+export type Scale = 'yield' | 'mix' | 'tins' | 'scarce';
 
 /** Grams beyond which a number is a slip of the finger. */
 const MOST_GRAMS = 200_000;
 
-export interface ScaleSettings {
+interface ScaleSettings {
   by: Scale;
   grams: string;
   tin: string;

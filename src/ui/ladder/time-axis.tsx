@@ -15,7 +15,7 @@ interface Mark {
 }
 
 /** Full hours of the open spans, as far apart as they can be read. */
-export function hourMarks(scale: TimeScale, clock: Clock): Mark[] {
+function hourMarks(scale: TimeScale, clock: Clock): Mark[] {
   const step = [1, 2, 3, 4, 6, 12].find((h) => h * 60 * scale.pixelsPerMinute >= LEAST_MARK_GAP) ?? 24;
   const marks: Mark[] = [];
   for (const piece of scale.pieces) {

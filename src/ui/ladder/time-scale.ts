@@ -13,7 +13,7 @@ export interface TimeScale {
   minuteAt: (y: number) => number;
 }
 
-export interface Piece {
+interface Piece {
   start: number;
   end: number;
   folded: boolean;

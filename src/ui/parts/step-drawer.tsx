@@ -108,6 +108,6 @@ function Reasons({ name, lines }: { name: string; lines: string[] }) {
   );
 }
 
-export function Label({ children }: { children: ReactNode }) {
+function Label({ children }: { children: ReactNode }) {
   return <Box sx={{ fontSize: 12.5, fontWeight: 700, color: 'var(--zl-muted)' }}>{children}</Box>;
 }

@@ -60,7 +60,7 @@ export function Shell({ children }: { children: ReactNode }) {
   );
 }
 
-export function Wordmark() {
+function Wordmark() {
   return (
     <Box
       component={NextLink}

@@ -90,7 +90,7 @@ function Table({ rows }: { rows: { [key: string]: CalcValue }[] }) {
 const words = (key: string) => key.replace(/[A-Z]/g, (c) => ` ${c.toLowerCase()}`);
 
 /** A value as one says it; numbers as far as they mean something. */
-export function valueText(value: CalcValue, unit: string): string {
+function valueText(value: CalcValue, unit: string): string {
   if (value === null) return '–';
   if (typeof value === 'boolean') return value ? 'yes' : 'no';
   if (typeof value === 'string') return value;

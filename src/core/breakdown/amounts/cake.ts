@@ -17,7 +17,7 @@ export interface Cake {
   trimmed: number;
 }
 
-export interface Tier {
+interface Tier {
   form: Form;
   height: number;
 }

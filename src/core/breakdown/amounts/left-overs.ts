@@ -58,7 +58,7 @@ export function feedLeftOvers(
 }
 
 /** Does the formula ask for something left over of others? */
-export function drawsOn(formula: Formula, ingredients: ReadonlyMap<string, Ingredient>): ByProduct[] {
+function drawsOn(formula: Formula, ingredients: ReadonlyMap<string, Ingredient>): ByProduct[] {
   return formula.lines.flatMap((l) => ingredients.get(l.ingredient)?.leftOver ?? []);
 }
 

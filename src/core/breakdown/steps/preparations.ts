@@ -3,8 +3,7 @@ import { formName } from '../../shape/form';
 import type { Load } from '../amounts/amount';
 import type { Coefficients } from '../figures/coefficients';
 
-export const PREPARATION_KINDS = ['take out', 'chill', 'line', 'soak', 'heat'] as const;
-export type PreparationKind = (typeof PREPARATION_KINDS)[number];
+export type PreparationKind = 'take out' | 'chill' | 'line' | 'soak' | 'heat';
 
 /** Something small that must have been seen to before a step. It needs no hands worth planning, but a time. */
 export interface Preparation {
@@ -15,7 +14,7 @@ export interface Preparation {
 }
 
 /** Lists names as one says them: "butter, egg and milk". */
-export function listed(names: string[]): string {
+function listed(names: string[]): string {
   return names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
 }
 

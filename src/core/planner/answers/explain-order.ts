@@ -6,7 +6,7 @@ import type { Timetable } from '../table/timetable';
 import { whyHere, type Reason } from '../../plan-reading/why-here';
 
 /** Why a step cannot begin earlier than it does, if all is done as early as it can be. */
-export type Because =
+type Because =
   | { kind: 'wait'; wait: Wait; after: Step; at: number }
   /** Everybody who could do it is on something else, or not there: until when. */
   | { kind: 'hands'; people: { person: string; on: Step | null; until: number }[] }

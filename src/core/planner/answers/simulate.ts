@@ -8,7 +8,7 @@ export interface Simulation {
   orders: SimulatedOrder[];
 }
 
-export interface SimulatedOrder {
+interface SimulatedOrder {
   order: string;
   /** Share of the runs in which it was ready for its pickup. */
   chance: number;

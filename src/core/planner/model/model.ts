@@ -27,7 +27,7 @@ export interface HoldModel {
 }
 
 /** One entry of a step's `uses`, or its oven (then with a temperature). */
-export interface Need {
+interface Need {
   items: number[];
   units: number;
   celsius: number | null;
@@ -37,7 +37,7 @@ export const FREE = 0;
 
 export const FACT = 1;
 
-export const PINNED = 2;
+const PINNED = 2;
 
 export interface StepModel {
   work: Work;

@@ -11,7 +11,7 @@ export function takeRoutes(table: Timetable, group: Group, choices: number[], pr
 }
 
 /** Puts every fixed step of a group that exists where the problem says. Returns the first that does not fit, or −1. */
-export function placeFixed(table: Timetable, group: Group, prefer: Preference): number {
+function placeFixed(table: Timetable, group: Group, prefer: Preference): number {
   for (const s of group.steps) {
     if (table.model.steps[s]!.fixed === FREE || table.placed[s] || !table.exists(s)) continue;
     if (table.placeFixed(s, prefer)) continue;

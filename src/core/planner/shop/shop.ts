@@ -1,7 +1,7 @@
 import { FREE, type Model } from '../model/model';
 
 /** A step that must be over, and the minutes that must then pass. */
-export interface ShopArc {
+interface ShopArc {
   step: number;
   lag: number;
 }

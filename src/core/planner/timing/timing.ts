@@ -1,5 +1,5 @@
 /** `start(to) ≥ start(from) + least`, between two steps of a timing problem. */
-export interface TimingArc {
+interface TimingArc {
   from: number;
   to: number;
   least: number;
