@@ -17,7 +17,7 @@ import { bringBack, changeOrder, handOver, leaveOut, takeOrder } from './orders/
 import { panelFile } from './builds/panel-template';
 import { loadPullList, tickLine } from './pull-list/pull-list';
 import { pullListFile } from './pull-list/pull-list-pdf';
-import { helpFor } from './orders/remedies';
+import { helpFor } from './orders/remedies/remedies';
 import { planned } from './plan/replan';
 import { refuse } from './shared/result';
 import { reviewOrder } from './orders/review-order';

@@ -1,5 +1,6 @@
 import type { LeftOut } from '../planning-format/plan';
-import { type Model, FREE, type Group } from './model/model';
+import type { Model } from './model/model';
+import { FREE, type Group } from './model/step-model';
 import { placeSteps } from './placing/place-steps';
 import { narrow, openWindows } from './placing/windows';
 import { newWindows } from './table/start-windows';

@@ -1,7 +1,7 @@
 import { costOf, type LeftOut, type Plan, type PlannedStep } from '../planning-format/plan';
 import { lowerBound } from './bounds/bound';
 import { groupAgeing, groupLateness } from './table/cost';
-import { FACT } from './model/model';
+import { FACT } from './model/step-model';
 import type { Timetable } from './table/timetable';
 import { whyLeftOut } from './left-out';
 

@@ -1,16 +1,13 @@
 import { Complaints } from './complaints';
 import { checkCycles } from './check-cycles';
 import { OptionalFields } from './optional-fields';
-import { OVEN, type Problem, type Step } from './problem';
+import { OVEN, type Problem } from './problem';
 import type { Complaint } from './complaint';
+import { StepReader } from './read-step';
+import { type Fields, type Listed, Kitchen, readWhen } from './read-parts';
 
 export type ReadProblem = { ok: true; problem: Problem } | { ok: false; problems: Complaint[] };
 
-type Fields = Record<string, unknown>;
-type Listed = Map<string, Fields>;
-
-const WORKS = ['hands', 'oven', 'machine', 'collect'];
-const STATES = ['done', 'running', 'pinned'];
 const ISO_WITH_OFFSET = /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}(:\d{2}(\.\d+)?)?(Z|[+-]\d{2}:?\d{2})$/;
 
 /**
@@ -80,41 +77,6 @@ function each(list: Listed, path: string, visit: (fields: Fields, path: string) 
   }
 }
 
-/** What the team can do and the equipment can hold, to tell a step that could never be done. */
-class Kitchen {
-  constructor(
-    readonly people: Listed,
-    readonly equipment: Listed,
-  ) {}
-
-  withSkill(skill: string | null): number {
-    let count = 0;
-    for (const p of this.people.values())
-      if (skill === null || (Array.isArray(p.skills) && p.skills.includes(skill))) count += 1;
-    return count;
-  }
-
-  mostUnits(kind: string): number {
-    let most = 0;
-    for (const e of this.equipment.values())
-      if (e.kind === kind && typeof e.units === 'number') most = Math.max(most, e.units);
-    return most;
-  }
-
-  checkUnits(c: Complaints, kind: unknown, units: unknown, path: string, least: number): void {
-    const name = c.text(kind, `${path}.kind`, 'The kind of equipment');
-    const wanted = c.whole(units, `${path}.units`, 'The number of units', least);
-    this.checkRoom(c, name, wanted, path);
-  }
-
-  checkRoom(c: Complaints, kind: string, units: number, path: string): void {
-    if (kind === '') return;
-    const most = this.mostUnits(kind);
-    if (most === 0) c.say(path, `The kitchen has no ${kind}.`);
-    else if (units > most) c.say(path, `This needs ${units} units of one ${kind}, and the largest has ${most}.`);
-  }
-}
-
 function readPeople(c: Complaints, people: Listed, optional: OptionalFields): void {
   each(people, 'people', (p, path) => {
     c.text(p.name, `${path}.name`, 'The name');
@@ -160,16 +122,6 @@ function readOrders(c: Complaints, orders: Listed, steps: Listed): void {
   });
 }
 
-function readWhen(c: Complaints, value: unknown, path: string, routes: Listed): void {
-  if (value === undefined || value === null) return;
-  const when = c.record(value, path);
-  if (!when) return;
-  const route = routes.get(String(when.route));
-  if (!route) c.say(`${path}.route`, `There is no route “${String(when.route)}”.`);
-  else if (!Array.isArray(route.choices) || !route.choices.includes(when.choice))
-    c.say(`${path}.choice`, `The route “${String(when.route)}” has no choice “${String(when.choice)}”.`);
-}
-
 function knownStep(c: Complaints, id: unknown, path: string, steps: Listed): void {
   if (typeof id !== 'string' || !steps.has(id)) c.say(path, `There is no step “${String(id)}”.`);
 }
@@ -198,137 +150,4 @@ function readHold(c: Complaints, h: Fields, path: string, steps: Listed, routes:
   knownStep(c, h.until, `${path}.until`, steps);
   kitchen.checkUnits(c, h.kind, h.units, path, 0);
   readWhen(c, h.when, `${path}.when`, routes);
-}
-
-/** Reads one step with everything it refers to. */
-class StepReader {
-  constructor(
-    private readonly c: Complaints,
-    private readonly s: Fields,
-    private readonly path: string,
-    private readonly kitchen: Kitchen,
-    private readonly orders: Listed,
-    private readonly routes: Listed,
-    private readonly optional: OptionalFields,
-  ) {}
-
-  read(): void {
-    const { c, s, path } = this;
-    c.text(s.name, `${path}.name`, 'The name');
-    if (s.order !== null && !(typeof s.order === 'string' && this.orders.has(s.order)))
-      c.say(`${path}.order`, `There is no order “${String(s.order)}”.`);
-    if (typeof s.work !== 'string' || !WORKS.includes(s.work)) {
-      c.say(`${path}.work`, `Work is one of ${WORKS.join(', ')}.`);
-      return;
-    }
-    this.optional.risingMinutes(s.minutes, `${path}.minutes`);
-    this.crew();
-    this.equipment();
-    if (s.earliest !== null && s.earliest !== undefined) c.whole(s.earliest, `${path}.earliest`, 'The earliest start');
-    readWhen(c, s.when, `${path}.when`, this.routes);
-    if (s.work === 'collect') this.collect();
-    if (s.placed !== undefined && s.placed !== null) this.placed();
-  }
-
-  private crew(): void {
-    const { c, s, path } = this;
-    if (s.work !== 'hands') {
-      if (s.people !== null && s.people !== undefined) c.say(`${path}.people`, 'Only work of hands takes people.');
-      return;
-    }
-    const people = c.record(s.people, `${path}.people`);
-    if (!people) return;
-    const count = c.whole(people.count, `${path}.people.count`, 'The number of people', 1);
-    const skill = people.skill ?? null;
-    if (skill !== null && typeof skill !== 'string') {
-      c.say(`${path}.people.skill`, 'A skill is a text, or null for anyone.');
-      return;
-    }
-    const able = this.kitchen.withSkill(skill);
-    if (able >= count) return;
-    const who = able === 0 ? 'nobody' : `only ${able}`;
-    const what = skill === null ? 'on the team' : `on the team with the skill “${skill}”`;
-    c.say(`${path}.people`, `“${String(s.name)}” needs ${count}, and there is ${who} ${what}.`);
-  }
-
-  private equipment(): void {
-    const { c, s, path, kitchen } = this;
-    c.array(s.uses, `${path}.uses`).forEach((u, i) => {
-      const use = c.record(u, `${path}.uses[${i}]`);
-      if (use) kitchen.checkUnits(c, use.kind, use.units, `${path}.uses[${i}]`, 0);
-    });
-    if (s.work !== 'oven') {
-      if (s.oven !== null && s.oven !== undefined) c.say(`${path}.oven`, 'Only oven work has an oven.');
-      return;
-    }
-    const oven = c.record(s.oven, `${path}.oven`);
-    if (!oven) return;
-    if (typeof oven.celsius !== 'number' || !Number.isFinite(oven.celsius))
-      c.say(`${path}.oven.celsius`, 'The oven needs its temperature in °C.');
-    kitchen.checkRoom(
-      c,
-      'oven',
-      c.whole(oven.units, `${path}.oven.units`, 'The number of deck slots', 0),
-      `${path}.oven`,
-    );
-    this.optional.ovenChoices(oven, `${path}.oven`, kitchen.equipment);
-  }
-
-  private collect(): void {
-    const { c, s, path } = this;
-    const order = typeof s.order === 'string' ? this.orders.get(s.order) : undefined;
-    if (!order || order.collect !== s.id)
-      c.say(path, `“${String(s.name)}” is a hand-over, but no order names it as its own.`);
-    const { likely } = (s.minutes ?? {}) as Partial<Step['minutes']>;
-    if (likely !== undefined && likely !== 0) c.say(`${path}.minutes`, 'A hand-over takes 0 minutes.');
-  }
-
-  private placed(): void {
-    const { c, s, kitchen } = this;
-    const path = `${this.path}.placed`;
-    const placed = c.record(s.placed, path);
-    if (!placed) return;
-    if (!STATES.includes(String(placed.state))) c.say(`${path}.state`, `The state is one of ${STATES.join(', ')}.`);
-    const start = c.whole(placed.start, `${path}.start`, 'The start');
-    const end = c.whole(placed.end, `${path}.end`, 'The end');
-    if (end < start) c.say(path, `It ends (${end}) before it starts (${start}).`);
-    const people = c.array(placed.people, `${path}.people`);
-    people.forEach((id, i) => {
-      if (typeof id !== 'string' || !kitchen.people.has(id))
-        c.say(`${path}.people[${i}]`, `There is nobody “${String(id)}”.`);
-    });
-    if (s.work !== 'hands' && people.length > 0) c.say(`${path}.people`, 'Nobody is named where nobody works by hand.');
-    if (s.work === 'hands' && placed.state === 'pinned') this.pinnedCrew(people, path);
-    this.placedEquipment(c.array(placed.equipment, `${path}.equipment`), path);
-  }
-
-  private pinnedCrew(people: unknown[], path: string): void {
-    const wanted = (this.s.people ?? {}) as { count?: number; skill?: string | null };
-    if (new Set(people).size !== people.length || people.length !== wanted.count)
-      this.c.say(`${path}.people`, `A pinned step names each of its ${String(wanted.count)} people once.`);
-    for (const id of people) {
-      const skills = this.kitchen.people.get(String(id))?.skills;
-      if (wanted.skill && Array.isArray(skills) && !skills.includes(wanted.skill))
-        this.c.say(`${path}.people`, `“${String(id)}” lacks the skill “${wanted.skill}”.`);
-    }
-  }
-
-  private placedEquipment(items: unknown[], path: string): void {
-    const { c, s, kitchen } = this;
-    const uses = Array.isArray(s.uses) ? (s.uses as Fields[]) : [];
-    const kinds = [...uses.map((u) => u?.kind), ...(s.oven ? ['oven'] : [])];
-    if (items.length !== kinds.length) {
-      c.say(
-        `${path}.equipment`,
-        `It names ${items.length} items and needs ${kinds.length}, one for each use and then the oven.`,
-      );
-      return;
-    }
-    items.forEach((id, i) => {
-      const item = typeof id === 'string' ? kitchen.equipment.get(id) : undefined;
-      if (!item) c.say(`${path}.equipment[${i}]`, `There is no equipment “${String(id)}”.`);
-      else if (item.kind !== kinds[i])
-        c.say(`${path}.equipment[${i}]`, `“${String(id)}” is a ${String(item.kind)}, not a ${String(kinds[i])}.`);
-    });
-  }
 }

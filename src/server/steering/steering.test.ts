@@ -5,8 +5,9 @@ const { canWeTake } = await import('../orders/capacity');
 const { loadChances } = await import('../plan/chances');
 const { loadOrderForm } = await import('../orders/order-pages');
 const { orderId } = await import('../../core/ids/ids');
-const { helpFor } = await import('../orders/remedies');
-const { redoEdit, steer, takeOver, tryWhatIf, tryAdjustments, undoEdit } = await import('./steering');
+const { helpFor } = await import('../orders/remedies/remedies');
+const { redoEdit, steer, takeOver, tryWhatIf, undoEdit } = await import('./steering');
+const { tryAdjustments } = await import('./trials');
 const { moveView } = await import('./move-view');
 const { loadPlanned, loadWall } = await import('../wall/wall');
 

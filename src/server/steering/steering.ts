@@ -1,34 +1,16 @@
-import { comparePlans, type Comparison } from '../../core/plan-reading/compare-plans';
-import {
-  applyEdit,
-  editFor,
-  invertEdit,
-  singleEdits,
-  undoable,
-  type MadeEdit,
-  type OrderAnswers,
-  type PlanEdit,
-  type Adjustment,
-  type Adjustments,
-} from '../../core/steering/plan-edit';
-import { adjustmentProblem, type Steerable } from '../../core/steering/adjustment-problem';
-import { readPickup } from '../../core/order/pickup';
-import { SCHOOLS } from '../../core/formula/schools';
+import type { Comparison } from '../../core/plan-reading/compare-plans';
+import { invertEdit, undoable, type MadeEdit, type Adjustment } from '../../core/steering/plan-edit';
 import { database } from '../../data/database';
 import type { Db } from '../../data/db';
 import { appendEdit } from '../../data/repositories/edits';
 import { appendEvents } from '../../data/repositories/events';
 import { readOrder, updateOrder, type OrderRow } from '../../data/repositories/orders';
-import { insertPlan, readPlan, type PlanRow } from '../../data/repositories/plans';
+import { insertPlan, readPlan } from '../../data/repositories/plans';
 import { now } from '../shared/clock';
 import { tellChanged } from '../shared/live';
-import { pickupRule } from '../kitchen/pickup-rule';
 import { clashProblem } from '../../core/order/cake-clashes';
 import type { Kept } from '../orders/orders';
-import { planGivingWay } from '../plan/plan-giving-way';
-import { breakDownAll, withOrder } from '../../core/situation/break-down-orders';
-import { problemOf } from '../../core/situation/problem-of';
-import { type Situation } from '../plan/situation';
+import type { Situation } from '../plan/situation';
 import { planned } from '../plan/replan';
 import { draftOf, type CapacityQuestion } from '../orders/capacity';
 import { refuse, type Result } from '../shared/result';
@@ -36,153 +18,7 @@ import { commit } from '../shared/commit';
 import { loadSituation } from '../plan/load-situation';
 import { EditWords } from './edit-words';
 import { wallView, type WallView } from '../wall/wall-view';
-
-/** A change of the plan that was tried on a copy, with the plan that it gives. */
-export interface Trial {
-  /** Names it for taking it over. */
-  id: string;
-  edit: PlanEdit;
-  /** The edit in words. */
-  label: string;
-  /** The plan that it was tried against. */
-  base: PlanRow;
-  situation: Situation;
-  /** As it would be saved. */
-  plan: PlanRow;
-  /** Steps whose pins cannot be held in it. */
-  unpinned: string[];
-  comparison: Comparison;
-  /** It holds an order that is not one yet, so that it can be looked at only. */
-  supposed: boolean;
-}
-
-/** Limits of a trial that somebody waits for. */
-const TRIAL = { seconds: 1, rounds: 60 };
-/** Trials that can still be taken over; the oldest are forgotten first. */
-const MOST_KEPT = 60;
-
-/** What is kept of a trial to take it over; the situation that it was tried in would hold whole kitchens of before. */
-type KeptTrial = Pick<Trial, 'edit' | 'label' | 'plan' | 'supposed'> & { base: number };
-
-const held = globalThis as unknown as { zestTrials?: { last: number; kept: Map<string, KeptTrial> } };
-const trials = () => (held.zestTrials ??= { last: 0, kept: new Map<string, KeptTrial>() });
-
-/** Tries adjustments on a copy of the newest plan. Nothing is saved. */
-export async function tryAdjustments(wanted: Adjustment[], limits = TRIAL): Promise<Result<{ trial: Trial }>> {
-  const db = await database();
-  const situation = await loadSituation(db);
-  const base = await readPlan(db);
-  if (!situation || !base) return refuse('There is no plan yet.');
-  return tryOn(situation, base, wanted, limits);
-}
-
-/** As `tryAdjustments`, for a situation that is at hand. */
-export async function tryOn(
-  situation: Situation,
-  base: PlanRow,
-  wanted: Adjustment[],
-  limits = TRIAL,
-  more: OrderRow | null = null,
-): Promise<Result<{ trial: Trial }>> {
-  const read = readAdjustments(wanted, situation, base);
-  if (!read.ok) return read;
-  const edit = editFor(adjustmentsNow(situation), read.adjustments);
-  const after = situationAfter(situation, edit);
-  const clash = clashProblem(situation, after);
-  if (clash) return refuse(clash);
-  const copy = more ? withOrder(after, more) : after;
-  const { problem, stood, lapsed } = problemOf(copy);
-  const { answer, lifted } = await planGivingWay({ problem, old: base.plan, helpLate: true, ...limits }, 'trials');
-  if (!answer.ok) return refuse(answer.problems.map((p) => p.message).join(' '));
-  const label = new EditWords(situation).say(edit);
-  const { last, kept } = trials();
-  const trial: Trial = {
-    ...{ id: `${last + 1}`, edit, label, base, situation: copy, unpinned: [...lapsed, ...lifted.pins] },
-    plan: {
-      ...{ id: base.id, previous: base.id, madeAt: now(), reason: label, problem: lifted.problem },
-      ...{ plan: answer.plan, ready: answer.ready, stood: [...stood, ...lifted.waits] },
-    },
-    comparison: comparePlans(base, { problem: lifted.problem, plan: answer.plan }),
-    supposed: more !== null,
-  };
-  trials().last = last + 1;
-  const { supposed } = trial;
-  kept.set(trial.id, { edit, label, plan: trial.plan, supposed, base: base.id });
-  for (const id of [...kept.keys()].slice(0, Math.max(0, kept.size - MOST_KEPT))) kept.delete(id);
-  return { ok: true, trial };
-}
-
-/** Adjustments whose every name is there, with pickups as instants; or what is wrong with the first that is not so. */
-function readAdjustments(
-  wanted: Adjustment[],
-  situation: Situation,
-  base: PlanRow,
-): Result<{ adjustments: Adjustment[] }> {
-  const known = steerable(situation, base);
-  const adjustments: Adjustment[] = [];
-  for (const adjustment of wanted) {
-    const problem = adjustmentProblem(adjustment, known);
-    if (problem) return refuse(problem);
-    if (adjustment.kind !== 'order' || adjustment.to?.pickup === undefined) {
-      adjustments.push(adjustment);
-      continue;
-    }
-    const read = readPickup(adjustment.to.pickup, pickupRule(situation.kitchen));
-    if (!read.ok) return refuse(read.message);
-    adjustments.push({ ...adjustment, to: { ...adjustment.to, pickup: read.pickup.toISOString() } });
-  }
-  return { ok: true, adjustments };
-}
-
-function steerable({ kitchen, orders }: Situation, { problem }: PlanRow): Steerable {
-  const answersFor = (o: OrderRow) => {
-    const questions = [...SCHOOLS, ...(kitchen.builds.get(o.build)?.routes ?? [])];
-    return new Map(questions.map((q) => [q.key, q.choices.map((c) => c.key)]));
-  };
-  const partsOf = (o: OrderRow) =>
-    (kitchen.builds.get(o.build)?.components ?? []).map((c) => ({ role: c.role, optional: c.optional ?? false }));
-  return {
-    people: new Set(kitchen.team.map((p) => p.id)),
-    equipment: new Set(kitchen.equipment.map((e) => e.id)),
-    skills: new Set(kitchen.team.flatMap((p) => p.skills)),
-    steps: new Set(problem.steps.map((s) => s.id)),
-    orders: new Map(orders.map((o) => [`${o.id}`, { parts: partsOf(o), answers: answersFor(o) }])),
-  };
-}
-
-/** The adjustments, and for every order its answers as they are now, so that an edit knows what it changes. */
-function adjustmentsNow(situation: Situation): Adjustments {
-  const answers = (o: OrderRow): OrderAnswers => ({
-    ...{ pickup: o.pickup.toISOString(), without: o.without, choices: o.choices },
-  });
-  return { ...situation.adjustments, order: Object.fromEntries(situation.orders.map((o) => [o.id, answers(o)])) };
-}
-
-/** The situation as it would be with an edit. */
-function situationAfter(situation: Situation, edit: PlanEdit): Situation {
-  const adjustments = applyEdit(situation.adjustments, edit);
-  const touched = answersIn(edit);
-  if (touched.size === 0) return { ...situation, adjustments };
-  const orders = situation.orders.map((o) => ({ ...o, ...fieldsOf(touched.get(o.id) ?? {}) }));
-  return { ...situation, ...breakDownAll(orders, situation), orders, adjustments };
-}
-
-/** The new answers of every order that an edit touches. */
-function answersIn(edit: PlanEdit): Map<number, Partial<OrderAnswers>> {
-  const touched = new Map<number, Partial<OrderAnswers>>();
-  for (const e of singleEdits(edit))
-    if (e.kind === 'order') touched.set(Number(e.key), { ...touched.get(Number(e.key)), ...e.to });
-  return touched;
-}
-
-/** The fields of an order that its answers are kept in, and no others. */
-function fieldsOf({ pickup, without, choices }: Partial<OrderAnswers>) {
-  return {
-    ...(pickup !== undefined ? { pickup: new Date(pickup) } : {}),
-    ...(without !== undefined ? { without } : {}),
-    ...(choices !== undefined ? { choices } : {}),
-  };
-}
+import { trials, tryAdjustments, tryOn, situationAfter, answersIn, fieldsOf } from './trials';
 
 /** Takes a trial over: its plan as it was shown, or if the plan has changed meanwhile, planned again with the same edit. */
 export async function takeOver(id: string): Promise<Kept> {

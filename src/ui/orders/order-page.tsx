@@ -2,22 +2,19 @@
 
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Chip from '@mui/material/Chip';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { DateTime } from 'luxon';
 import NextLink from 'next/link';
 import type { OrderView } from '@/server/orders/order-view';
 import { bringBackAction, changePartAction, handOverAction, leaveOutAction } from '../actions';
-import { AnswerBox } from '../parts/answer-box';
 import { Caution } from '../parts/caution';
 import { Page } from '../parts/page';
 import { useAction } from '../parts/use-action';
-import { ChanceNote } from './chance-note';
 import { CrossSection } from './cross-section';
 import { OrderLadder } from './order-ladder';
 import { PartTable } from './part-table';
-import { Remedies } from './remedies';
+import { Answer, Allergens } from './order-answer';
 
 /** One order: its ladder, its answer, and what it is made of. */
 export function OrderPage({ view }: { view: OrderView }) {
@@ -178,62 +175,5 @@ export function OrderPage({ view }: { view: OrderView }) {
       </Box>
       {action.message}
     </Page>
-  );
-}
-
-function Answer({ view, pickup }: { view: OrderView; pickup: string }) {
-  const { planned } = view;
-  if (!planned)
-    return (
-      <Box role="status" sx={{ mb: 2 }}>
-        {view.state === 'handed over' ? `Handed over; pickup was ${pickup}.` : 'Not planned yet.'}
-      </Box>
-    );
-  const { status } = planned.ladder;
-  const missing = planned.open.length;
-  return (
-    <AnswerBox status={status}>
-      <Box sx={{ color: 'var(--zl-muted)', fontSize: 14 }}>
-        Pickup {pickup} ·{' '}
-        {missing === 0
-          ? 'all steps are done'
-          : `${missing} ${missing === 1 ? 'step' : 'steps'} to do, next: ${planned.open[0]}`}
-        {status.state !== 'ready' && planned.needs && ` · what takes longest: ${planned.needs}`}
-      </Box>
-      {status.state === 'misses' && planned.leftOut && <Box sx={{ mt: 0.5 }}>{planned.leftOut}</Box>}
-      {status.state !== 'ready' && <ChanceNote order={view.id} plan={planned.plan} />}
-      {status.state === 'misses' && <Remedies order={view.id} plan={planned.plan} />}
-    </AnswerBox>
-  );
-}
-
-function Allergens({ view }: { view: OrderView }) {
-  const clash = new Set<string>(view.avoid);
-  return (
-    <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, mt: 2 }}>
-      {view.allergens.map((a) => (
-        <Chip
-          key={a.allergen}
-          size="small"
-          label={clash.has(a.allergen) ? `■ ${a.allergen}: must not` : a.allergen}
-          title={a.from.join(', ')}
-          sx={
-            clash.has(a.allergen)
-              ? { bgcolor: 'var(--zl-misses)', color: '#fff' }
-              : { bgcolor: 'transparent', color: 'inherit', border: '1.5px solid var(--zl-ink)' }
-          }
-        />
-      ))}
-      {view.avoid
-        .filter((a) => !view.allergens.some((x) => x.allergen === a))
-        .map((a) => (
-          <Chip
-            key={a}
-            size="small"
-            label={`● without ${a}, as asked`}
-            sx={{ bgcolor: 'var(--zl-holds)', color: '#fff' }}
-          />
-        ))}
-    </Box>
   );
 }

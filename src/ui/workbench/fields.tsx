@@ -8,21 +8,10 @@ import FormControlLabel from '@mui/material/FormControlLabel';
 import IconButton from '@mui/material/IconButton';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
-import { FORM_MEASURES, type FormName } from '@/core/shape/form';
 import type { PlainField } from '@/server/workbench/calculators';
-
-export type Values = Record<string, unknown>;
-
-interface FieldProps {
-  name: string;
-  spec: PlainField;
-  value: unknown;
-  onChange: (value: unknown) => void;
-  problems: Record<string, string>;
-  /** Where in the whole input it lies: "tins.0.depth". */
-  path: string;
-  ingredients: { id: string; name: string }[];
-}
+import { FormField } from './form-field';
+import type { Values } from './typed-values';
+import type { FieldProps } from './field-props';
 
 const UNITS: Record<string, string> = { count: '', share: '0–1', bloom: 'bloom' };
 
@@ -103,59 +92,6 @@ export function CalcField(props: FieldProps) {
   }
 }
 
-const MEASURE_NAMES: Record<string, string> = {
-  topLength: 'top, long',
-  topWidth: 'top, wide',
-  bottomLength: 'foot, long',
-  bottomWidth: 'foot, wide',
-  across: 'across',
-};
-
-function FormField({ spec, value, onChange, problems, path }: FieldProps) {
-  const form = (value ?? { form: 'round', diameter: '' }) as { form: FormName } & Record<string, unknown>;
-  const problem = problems[path];
-  return (
-    <Box
-      sx={{ display: 'grid', gridTemplateColumns: 'minmax(110px, 1.2fr) repeat(auto-fit, minmax(84px, 1fr))', gap: 1 }}
-    >
-      <TextField
-        select
-        label={spec.label}
-        value={form.form}
-        error={problem !== undefined}
-        onChange={(e) => {
-          const known = FORM_MEASURES[e.target.value as FormName];
-          // What was typed for the old form stays where the new one has the same measure.
-          const sizes = Object.values(form).filter((v) => v !== form.form);
-          onChange({
-            form: e.target.value,
-            ...Object.fromEntries(
-              known.map((m, i) => [m, form[m] ?? (m === 'petals' ? 6 : (sizes[i] ?? sizes[0] ?? ''))]),
-            ),
-          });
-        }}
-      >
-        {Object.keys(FORM_MEASURES).map((f) => (
-          <MenuItem key={f} value={f}>
-            {f}
-          </MenuItem>
-        ))}
-      </TextField>
-      {FORM_MEASURES[form.form].map((m) => (
-        <TextField
-          key={m}
-          label={`${MEASURE_NAMES[m] ?? m}${m === 'petals' ? '' : ', mm'}`}
-          value={form[m] ?? ''}
-          error={problem !== undefined}
-          onChange={(e) => onChange({ ...form, [m]: e.target.value })}
-          slotProps={{ htmlInput: { inputMode: 'decimal' } }}
-        />
-      ))}
-      {problem && <Box sx={{ gridColumn: '1 / -1', color: 'var(--zl-missesText)', fontSize: 12.5 }}>{problem}</Box>}
-    </Box>
-  );
-}
-
 function ListField({
   spec,
   value,
@@ -227,46 +163,4 @@ function ListField({
       </Button>
     </Box>
   );
-}
-
-/** The values to begin with: each field's default. */
-export function startValues(fields: Record<string, PlainField>): Values {
-  return Object.fromEntries(
-    Object.entries(fields).map(([name, f]) => [
-      name,
-      f.default ?? (f.kind === 'list' ? [] : f.kind === 'form' ? { form: 'round', diameter: 200 } : ''),
-    ]),
-  );
-}
-
-/** What the calculator reads: empty fields are left out, names become lists, plain numbers numbers. */
-export function toInput(fields: Record<string, PlainField>, values: Values): Values {
-  const input: Values = {};
-  for (const [name, spec] of Object.entries(fields)) {
-    const value = values[name];
-    if (value === '' || value === undefined) continue;
-    if (spec.kind === 'number') input[name] = typedNumber(value);
-    else if (spec.kind === 'list') input[name] = (value as Values[]).map((row) => toInput(spec.of, row));
-    else if (spec.kind === 'form')
-      input[name] = Object.fromEntries(
-        Object.entries(value as Values).map(([k, v]) => [k, k === 'form' ? v : typedNumber(v)]),
-      );
-    else if (spec.kind === 'names')
-      input[name] =
-        typeof value === 'string'
-          ? value
-              .split(',')
-              .map((x) => x.trim())
-              .filter(Boolean)
-          : value;
-    else input[name] = value;
-  }
-  return input;
-}
-
-/** "12,5" is a number; "12 cm" stays text, for the calculator to read. */
-function typedNumber(value: unknown): unknown {
-  if (typeof value !== 'string') return value;
-  const number = Number(value.trim().replace(',', '.'));
-  return value.trim() !== '' && Number.isFinite(number) ? number : value;
 }

@@ -9,7 +9,8 @@ import type { PlacedPiece } from '@/core/shape/piece';
 import { calculateAction } from '../actions';
 import { Page } from '../parts/page';
 import { PanelDrawing, SheetDrawing } from './drawings';
-import { CalcField, startValues, toInput, type Values } from './fields';
+import { CalcField } from './fields';
+import { startValues, toInput, type Values } from './typed-values';
 import { Results } from './results';
 
 /** All calculators in one place: chosen at the left, typed in the middle, read at the right. */

@@ -1,5 +1,5 @@
 import { groupLateness } from '../table/cost';
-import type { Group } from '../model/model';
+import type { Group } from '../model/step-model';
 import type { Plan } from '../../planning-format/plan';
 import { placeGroup } from '../placing/place-group';
 import { placeCheapestRoute } from '../placing/place-cheapest';

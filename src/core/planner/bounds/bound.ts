@@ -1,6 +1,7 @@
 import { calendarOf, groupTiming } from '../placing/group-timing';
 import { COST_OF_LEAVING_OUT } from '../../planning-format/plan';
-import { FREE, pickupsOf, type Group, type Model } from '../model/model';
+import { pickupsOf, type Model } from '../model/model';
+import { FREE, type Group } from '../model/step-model';
 import { combinations } from '../placing/routes';
 import { oneMachineBound, type OneMachineJob } from './one-machine';
 import { sum } from '../model/random';

@@ -1,71 +1,16 @@
-import { OVEN, type Problem, type Work } from '../../planning-format/problem';
+import { OVEN, type Problem } from '../../planning-format/problem';
 import { type Span, mergeSpans } from '../../time/spans';
-
-/** A wait between two steps, by index. `items` is null on the open bench. */
-export interface WaitModel {
-  from: number;
-  to: number;
-  min: number;
-  /** Infinity where the problem says null. */
-  max: number;
-  items: number[] | null;
-  units: number;
-  ageing: number;
-  route: number;
-  choice: number;
-  /** Both ends are done or running: nothing to obey any more. */
-  past: boolean;
-}
-
-export interface HoldModel {
-  from: number;
-  until: number;
-  items: number[];
-  units: number;
-  route: number;
-  choice: number;
-}
-
-/** One entry of a step's `uses`, or its oven (then with a temperature). */
-interface Need {
-  items: number[];
-  units: number;
-  celsius: number | null;
-}
-
-export const FREE = 0;
-
-export const FACT = 1;
-
-const PINNED = 2;
-
-export interface StepModel {
-  work: Work;
-  minutes: number;
-  /** Not before now, and not before its own earliest; for a placed one its start. */
-  earliest: number;
-  order: number;
-  route: number;
-  choice: number;
-  crew: number;
-  /** People who could do it, by index. */
-  candidates: number[];
-  needs: Need[];
-  fixed: typeof FREE | typeof FACT | typeof PINNED;
-  /** Indices into `waits` and `holds`. */
-  waitsIn: number[];
-  waitsOut: number[];
-  holds: number[];
-}
-
-/** Steps that hang together, by order, wait, hold or route: they are planned as one. */
-export interface Group {
-  steps: number[];
-  waits: number[];
-  holds: number[];
-  orders: number[];
-  routes: number[];
-}
+import { groupSteps } from './group-steps';
+import {
+  type WaitModel,
+  type HoldModel,
+  type Need,
+  FREE,
+  FACT,
+  PINNED,
+  type StepModel,
+  type Group,
+} from './step-model';
 
 /** A problem that was read without complaint, with every reference turned into an index. */
 export interface Model {
@@ -174,80 +119,4 @@ export function pickupsOf(model: Model, group: Group): Map<number, number> {
       return [model.stepIndex.get(collect)!, pickup];
     }),
   );
-}
-
-function groupSteps(steps: StepModel[], waits: WaitModel[], holds: HoldModel[]): Group[] {
-  const parent = steps.map((_, i) => i);
-  const find = (i: number): number => {
-    while (parent[i] !== i) {
-      parent[i] = parent[parent[i]!]!;
-      i = parent[i]!;
-    }
-    return i;
-  };
-  const join = (a: number, b: number) => {
-    parent[find(a)] = find(b);
-  };
-  const firstOf = new Map<string, number>();
-  const joinBy = (key: string, step: number) => {
-    const first = firstOf.get(key);
-    if (first === undefined) firstOf.set(key, step);
-    else join(first, step);
-  };
-  steps.forEach((s, i) => {
-    if (s.order >= 0) joinBy(`order ${s.order}`, i);
-    if (s.route >= 0) joinBy(`route ${s.route}`, i);
-  });
-  for (const w of waits) {
-    join(w.from, w.to);
-    if (w.route >= 0) joinBy(`route ${w.route}`, w.from);
-  }
-  for (const h of holds) {
-    join(h.from, h.until);
-    if (h.route >= 0) joinBy(`route ${h.route}`, h.from);
-  }
-
-  const groups = new Map<number, Group>();
-  const groupOf = (step: number) => {
-    const root = find(step);
-    let group = groups.get(root);
-    if (!group) groups.set(root, (group = { steps: [], waits: [], holds: [], orders: [], routes: [] }));
-    return group;
-  };
-  const addOnce = (list: number[], value: number) => {
-    if (value >= 0 && !list.includes(value)) list.push(value);
-  };
-  steps.forEach((s, i) => {
-    const group = groupOf(i);
-    group.steps.push(i);
-    addOnce(group.orders, s.order);
-    addOnce(group.routes, s.route);
-  });
-  waits.forEach((w, i) => {
-    const group = groupOf(w.from);
-    group.waits.push(i);
-    addOnce(group.routes, w.route);
-  });
-  holds.forEach((h, i) => {
-    const group = groupOf(h.from);
-    group.holds.push(i);
-    addOnce(group.routes, h.route);
-  });
-  const depths = depthsOf(steps, waits);
-  for (const g of groups.values()) g.waits.sort((a, b) => depths[waits[a]!.from]! - depths[waits[b]!.from]!);
-  return [...groups.values()];
-}
-
-/** The most waits on any way to a step: its place in the order of the network. Waits have no cycles. */
-function depthsOf(steps: StepModel[], waits: WaitModel[]): Int32Array {
-  const depths = new Int32Array(steps.length);
-  const open = Int32Array.from(steps, (s) => s.waitsIn.length);
-  const ready = steps.flatMap((_, i) => (open[i] === 0 ? [i] : []));
-  for (let step = ready.pop(); step !== undefined; step = ready.pop())
-    for (const i of steps[step]!.waitsOut) {
-      const { to } = waits[i]!;
-      depths[to] = Math.max(depths[to]!, depths[step]! + 1);
-      if (--open[to]! === 0) ready.push(to);
-    }
-  return depths;
 }

@@ -1,4 +1,5 @@
-import { FREE, type Group, type Model } from '../model/model';
+import type { Model } from '../model/model';
+import { FREE, type Group } from '../model/step-model';
 import { Timetable } from '../table/timetable';
 import type { Preference } from '../table/preference';
 import { combinations } from './routes';

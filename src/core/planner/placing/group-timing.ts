@@ -1,5 +1,5 @@
 import { COST_OF_LATE_MINUTE } from '../../planning-format/plan';
-import { FACT, FREE, type Group } from '../model/model';
+import { FACT, FREE, type Group } from '../model/step-model';
 import { nextEarlier, nextLater } from './slot';
 import type { Timetable } from '../table/timetable';
 import type { Timing } from '../timing/timing';

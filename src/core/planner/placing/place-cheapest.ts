@@ -1,6 +1,6 @@
 import { calendarOf, groupTiming } from './group-timing';
 import { groupCost } from '../table/cost';
-import { FREE, type Group } from '../model/model';
+import { FREE, type Group } from '../model/step-model';
 import { placeGroup, placeAsRecorded, type PlacingPolicy } from './place-group';
 import { takeRoutes } from './fixed-steps';
 import { nextEarlier, nextLater } from './slot';

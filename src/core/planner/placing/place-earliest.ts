@@ -1,5 +1,5 @@
 import { placeSteps } from './place-steps';
-import type { Group } from '../model/model';
+import type { Group } from '../model/step-model';
 import type { PlacingPolicy } from './place-group';
 import type { Timetable } from '../table/timetable';
 

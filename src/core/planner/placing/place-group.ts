@@ -1,6 +1,7 @@
 import { groupCost } from '../table/cost';
 import { placeSteps, type PlaceOptions } from './place-steps';
-import { pickupsOf, type Group } from '../model/model';
+import { pickupsOf } from '../model/model';
+import type { Group } from '../model/step-model';
 import type { GroupRecord } from '../table/records';
 import type { Timetable } from '../table/timetable';
 import type { Preference } from '../table/preference';

@@ -1,4 +1,4 @@
-import { FREE, type Group } from '../model/model';
+import { FREE, type Group } from '../model/step-model';
 import { placeStep, type Direction, type Slot } from './slot';
 import type { Timetable } from '../table/timetable';
 import type { Preference } from '../table/preference';

@@ -1,4 +1,4 @@
-import { FREE, type Group } from '../model/model';
+import { FREE, type Group } from '../model/step-model';
 import type { Timetable } from '../table/timetable';
 
 const MOST_COMBINATIONS = 12;

@@ -1,5 +1,5 @@
 import { runsByItself } from '../../planning-format/problem';
-import type { StepModel } from '../model/model';
+import type { StepModel } from '../model/step-model';
 import type { Timetable } from '../table/timetable';
 import type { Preference } from '../table/preference';
 

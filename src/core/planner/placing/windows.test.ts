@@ -1,4 +1,5 @@
-import { compile, FREE, type Group } from '../model/model';
+import { compile } from '../model/model';
+import { FREE, type Group } from '../model/step-model';
 import { seededRandom } from '../model/random';
 import { search } from '../search/search';
 import { timetableOfFixed } from './fixed-steps';

@@ -1,4 +1,4 @@
-import { FREE, type Group } from '../model/model';
+import { FREE, type Group } from '../model/step-model';
 import type { Direction } from './slot';
 import type { Timetable } from '../table/timetable';
 import type { Windows } from '../table/start-windows';

@@ -1,4 +1,5 @@
-import { pickupsOf, type Group, type Model } from '../model/model';
+import { pickupsOf, type Model } from '../model/model';
+import type { Group } from '../model/step-model';
 import { placeSteps } from '../placing/place-steps';
 import type { Plan, PlannedStep } from '../../planning-format/plan';
 import { plainPreference, type Preference } from '../table/preference';

@@ -1,5 +1,6 @@
 import { readEarlier, placeAsBefore, takeEarlierRoutes, type EarlierPlan } from './load-plan';
-import { compile, type Group, type Model } from '../model/model';
+import { compile, type Model } from '../model/model';
+import type { Group } from '../model/step-model';
 import type { Plan } from '../../planning-format/plan';
 import type { PlacingPolicy } from '../placing/place-group';
 import { combinations } from '../placing/routes';

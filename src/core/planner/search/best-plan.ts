@@ -1,5 +1,5 @@
 import { groupCost } from '../table/cost';
-import type { Group } from '../model/model';
+import type { Group } from '../model/step-model';
 import { sum } from '../model/random';
 import type { GroupRecord } from '../table/records';
 import type { Timetable } from '../table/timetable';

@@ -1,7 +1,7 @@
 import { BestPlan, putBack } from './best-plan';
 import { groupBounds } from '../bounds/bound';
 import { groupCost, groupLateness } from '../table/cost';
-import type { Group } from '../model/model';
+import type { Group } from '../model/step-model';
 import { drawByExcess, neighbourhood, rivals } from './neighbourhoods';
 import { shuffle, sum, type Random } from '../model/random';
 import { noisyPreference, placeAgain, type Least } from './place-again';

@@ -1,4 +1,4 @@
-import { FREE, type Group } from '../model/model';
+import { FREE, type Group } from '../model/step-model';
 import { polish } from './polish';
 import type { Random } from '../model/random';
 import { placeStep } from '../placing/slot';

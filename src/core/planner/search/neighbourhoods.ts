@@ -1,4 +1,5 @@
-import type { Group, Model } from '../model/model';
+import type { Model } from '../model/model';
+import type { Group } from '../model/step-model';
 import { sum, type Random } from '../model/random';
 import type { Timetable } from '../table/timetable';
 

@@ -1,6 +1,7 @@
 import { groupAgeing, groupCost } from '../table/cost';
 import { placeSteps } from '../placing/place-steps';
-import { pickupsOf, type Group } from '../model/model';
+import { pickupsOf } from '../model/model';
+import type { Group } from '../model/step-model';
 import { placeGroup, type PlacingPolicy } from '../placing/place-group';
 import { takeRoutes } from '../placing/fixed-steps';
 import { combinations } from '../placing/routes';

@@ -1,5 +1,5 @@
 import { groupCost } from '../table/cost';
-import { FREE, type Group } from '../model/model';
+import { FREE, type Group } from '../model/step-model';
 import { placeStep, type Direction } from '../placing/slot';
 import type { Timetable } from '../table/timetable';
 import type { Preference } from '../table/preference';

@@ -1,4 +1,5 @@
-import { FREE, type Model } from '../model/model';
+import type { Model } from '../model/model';
+import { FREE } from '../model/step-model';
 
 /** A step that must be over, and the minutes that must then pass. */
 interface ShopArc {

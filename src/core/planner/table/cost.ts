@@ -1,5 +1,5 @@
 import { COST_OF_LATE_MINUTE, COST_OF_LEAVING_OUT } from '../../planning-format/plan';
-import type { Group } from '../model/model';
+import type { Group } from '../model/step-model';
 import type { Timetable } from './timetable';
 
 /** What one group adds to the plan's cost as it stands now. The plan's cost is the sum over its groups. */

@@ -1,7 +1,8 @@
 import { OVEN, runsByItself } from '../../planning-format/problem';
 import { offShift, type BusyLine } from './busy-line';
 import { LoadProfile } from './load-profile';
-import { FACT, FREE, type Group, type HoldModel, type Model, type WaitModel } from '../model/model';
+import type { Model } from '../model/model';
+import { FACT, FREE, type Group, type HoldModel, type WaitModel } from '../model/step-model';
 import { OvenLoads } from './oven-loads';
 import type { GroupRecord, StepRecord } from './records';
 import { newWindows, type Windows } from './start-windows';

@@ -1,16 +1,16 @@
-import { orderId } from '../../core/ids/ids';
+import { orderId } from '../ids/ids';
 import fc from 'fast-check';
-import { breakDown } from '../../core/breakdown/break-down';
-import { canReplace, componentsOf } from '../../core/breakdown/amounts/components';
-import type { CakeOrder } from '../../core/breakdown/cake-order';
-import type { Build } from '../../core/breakdown/build';
-import { formsOfBuild } from '../../core/breakdown/forms-of-build';
-import { makeProblem } from '../../core/situation/make-problem';
-import { allergensOf, totalGrams } from '../../core/formula/scale';
-import { SCHOOLS } from '../../core/formula/schools';
-import { readProblem } from '../../core/planning-format/read-problem';
-import { demoBuilds } from './builds';
-import { demoLibrary as kitchen } from './demo-library';
+import { breakDown } from './break-down';
+import { canReplace, componentsOf } from './amounts/components';
+import type { CakeOrder } from './cake-order';
+import type { Build } from './build';
+import { formsOfBuild } from './forms-of-build';
+import { makeProblem } from '../situation/make-problem';
+import { allergensOf, totalGrams } from '../formula/scale';
+import { SCHOOLS } from '../formula/schools';
+import { readProblem } from '../planning-format/read-problem';
+import { demoBuilds } from '../../data/demo/builds';
+import { demoLibrary as kitchen } from '../../data/demo/demo-library';
 
 const build = (id: string): Build => demoBuilds.find((b) => b.id === id)!;
 const round = (cm: number) => ({ form: 'round' as const, diameter: cm * 10 });

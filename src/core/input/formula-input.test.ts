@@ -1,5 +1,5 @@
-import { formOf, formulaForm, formulaOf, EMPTY_STEP, type FormulaForm } from '../../core/input/formula-input';
-import { demoFormulas } from './library';
+import { formOf, formulaForm, formulaOf, EMPTY_STEP, type FormulaForm } from './formula-input';
+import { demoFormulas } from '../../data/demo/library';
 
 /** As it goes through the database: what is undefined is gone. */
 const stored = <T>(x: T): T => JSON.parse(JSON.stringify(x)) as T;

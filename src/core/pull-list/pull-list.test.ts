@@ -1,0 +1,102 @@
+import { orderId, type StepId } from '../ids/ids';
+import fc from 'fast-check';
+import { breakDown } from '../breakdown/break-down';
+import { pullList } from './pull-list';
+import type { PlacedWork } from './weigh-out';
+import { demoBuilds } from '../../data/demo/builds';
+import { demoLibrary as kitchen } from '../../data/demo/demo-library';
+
+import { batchable, round, sum } from '../batching/testing/four-orders';
+
+describe('the pull list', () => {
+  const works = (start: number): PlacedWork[] =>
+    [...batchable].flatMap(([, { name, breakdown }]) =>
+      breakdown.steps.map((step, i) => ({
+        step,
+        start: start + i * 10,
+        forWhom: name,
+        component: breakdown.components.find((c) => c.role === step.role) ?? null,
+      })),
+    );
+  const stock = new Map([['butter', 500]]);
+  const list = pullList(works(1000), 0, 5000, kitchen, stock);
+
+  it('weighs every component once, in the order of the day, and adds up to the breakdown', () => {
+    const all = [...batchable.values()].flatMap((b) => b.breakdown.components);
+    expect(list.weighOuts).toHaveLength(all.length);
+    expect(sum(list.weighOuts)).toBeCloseTo(sum(all.map((c) => c.amount)), 6);
+    expect(list.weighOuts.map((w) => w.at)).toEqual([...list.weighOuts.map((w) => w.at)].sort((a, b) => a - b));
+  });
+  it('a component of several mixes is weighed for each, and they add up', () => {
+    const one = { ...kitchen, moulds: kitchen.moulds.map((m) => (m.use === 'tin' ? { ...m, owned: 1 } : m)) };
+    const b = breakDown(
+      { id: orderId(1), build: demoBuilds.find((x) => x.id === 'garden-cake')!, tiers: [round(24)] },
+      one,
+    );
+    const placed = b.steps.map((step, i) => ({
+      step,
+      start: i,
+      forWhom: 'A',
+      component: b.components.find((c) => c.role === step.role) ?? null,
+    }));
+    const layers = pullList(placed, 0, 999, one, new Map()).weighOuts.filter((w) => w.formula === 'beetroot-oil-cake');
+    expect(layers).toHaveLength(3);
+    expect(sum(layers)).toBeCloseTo(b.components[0]!.amount.grams, 6);
+  });
+  it('tells when to take out, line and heat: ahead of the step', () => {
+    const out = list.tasks.filter((t) => t.kind === 'take out');
+    expect(out.length).toBeGreaterThan(0);
+    expect(new Set(list.tasks.map((t) => t.key)).size).toBe(list.tasks.length);
+    for (const t of list.tasks) {
+      const first = works(1000).filter((w) => t.steps.includes(w.step.name) && t.forWhom.includes(w.forWhom));
+      expect(t.at).toBeLessThan(Math.min(...first.map((w) => w.start)));
+    }
+  });
+  it('does once what is asked for twice within half an hour, and for whom', () => {
+    const butter = list.tasks.filter((t) => t.text === 'Take unsalted butter out of the cold');
+    for (const [i, t] of butter.entries()) if (i > 0) expect(t.at - butter[i - 1]!.at).toBeGreaterThan(30);
+    expect(new Set(butter.flatMap((t) => t.forWhom))).toEqual(new Set(['O1', 'O2', 'O3', 'O4']));
+  });
+  it('cracks enough eggs, and names who can take what is left', () => {
+    expect(list.eggs.crack).toBeGreaterThan(5);
+    const later = pullList(
+      [
+        ...works(1000),
+        ...works(9000).map((w) => ({
+          ...w,
+          forWhom: `later ${w.forWhom}`,
+          step: { ...w.step, id: `later-${w.step.id}` as StepId },
+        })),
+      ],
+      0,
+      5000,
+      kitchen,
+      stock,
+    );
+    for (const use of later.eggs.canUse) expect(use.at).toBeGreaterThanOrEqual(5000);
+    expect(later.eggs.crack).toBe(list.eggs.crack);
+  });
+  it('buys what the house has not, by supplier; nothing that is left over or made here', () => {
+    const butter = list.shopping.flatMap((g) => g.lines).find((l) => l.ingredient === 'butter')!;
+    expect(butter.needed - butter.buy).toBeCloseTo(500, 9);
+    const names = list.shopping.flatMap((g) => g.lines.map((l) => l.ingredient));
+    for (const none of ['water', 'trimmings', 'egg-yolks', 'egg-whites']) expect(names).not.toContain(none);
+    expect(
+      list.shopping.find((g) => g.supplier === 'Dairy and eggs')!.lines.some((l) => l.note?.endsWith('eggs')),
+    ).toBe(true);
+  });
+  it('every gram that is needed is weighed, whatever the span is cut into', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 900, max: 1400 }), (cut) => {
+        const [a, b] = [
+          pullList(works(1000), 0, cut, kitchen, stock),
+          pullList(works(1000), cut, 5000, kitchen, stock),
+        ];
+        expect(sum(a.weighOuts) + sum(b.weighOuts)).toBeCloseTo(sum(list.weighOuts), 6);
+        // A task at the cut may have to be done on either side of it.
+        expect(a.tasks.length + b.tasks.length).toBeGreaterThanOrEqual(list.tasks.length);
+      }),
+      { numRuns: 25 },
+    );
+  });
+});

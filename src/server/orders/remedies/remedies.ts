@@ -1,0 +1,81 @@
+import { namesOf } from '../../plan/names';
+import { timeOf } from '../../../core/time/clock';
+import { database } from '../../../data/database';
+import { readPlan } from '../../../data/repositories/plans';
+import { orderId } from '../../../core/ids/ids';
+import { loadSituation } from '../../plan/load-situation';
+import { askInThread } from '../../plan/planner-thread';
+import { linkWords } from '../../plan/link-words';
+import {
+  type Planned,
+  released,
+  otherHands,
+  otherRoutes,
+  extraSpans,
+  moreThings,
+  leftOut,
+} from './remedy-ideas';
+import { Trials, type Remedy } from './remedy-trials';
+import { QUARTER } from './limits';
+
+/** Why an order is late, and what would help. */
+export interface Help {
+  remedies: Remedy[];
+  /** The fewest other orders that keep it from its pickup by themselves. */
+  blockers: string[];
+  /** Could it be on time if nothing else were made? */
+  alone: boolean;
+  /** The chain of facts that fixes its time, from the hand-over back, as sentences. */
+  chain: string[];
+}
+
+const held = globalThis as unknown as { zestHelp?: Map<string, Promise<Help | null>> };
+
+/** What would help an order that is late or has no place; the same plan is asked only once. */
+export async function helpFor(id: number): Promise<Help | null> {
+  const db = await database();
+  const situation = await loadSituation(db);
+  const plan = await readPlan(db);
+  if (!situation || !plan?.problem.orders.some((o) => o.id === orderId(id))) return null;
+  const answers = (held.zestHelp ??= new Map<string, Promise<Help | null>>());
+  const key = `${plan.id} ${id}`;
+  if (!answers.has(key)) {
+    for (const old of answers.keys()) if (!old.startsWith(`${plan.id} `)) answers.delete(old);
+    answers.set(key, findHelp(id, { situation, plan }));
+  }
+  return answers.get(key)!;
+}
+
+async function findHelp(id: number, planned: Planned): Promise<Help | null> {
+  const { situation, plan } = planned;
+  const order = situation.orders.find((o) => o.id === id);
+  if (!order) return null;
+  const { blockers, chain } = await askInThread('why', {
+    ...{ problem: plan.problem, plan: plan.plan, order: orderId(id) },
+  });
+  const names = namesOf(situation);
+  const tried = new Trials(planned, id);
+  const links = chain ?? [];
+  // Told last, as it is the customer who pays for it; tried first, as it nearly always helps.
+  const later = new Trials(planned, id);
+  const ready = plan.ready.find((r) => r.order === orderId(id))?.ready;
+  if (ready !== null && ready !== undefined) {
+    const pickup = timeOf(Math.ceil(ready / QUARTER) * QUARTER, situation.kitchen.clock);
+    await later.add([{ kind: 'order', key: `${id}`, to: { pickup: pickup.toISO() } }]);
+  }
+  // Cheapest first: what costs nothing, what costs a favour, minutes, a thing, part of the cake, the customer's patience.
+  if (!(await tried.add([], 'Plan it again, with neighbours making room'))) {
+    await tried.each(released(planned, links));
+    await tried.each(otherHands(planned, links));
+    await tried.each(otherRoutes(planned, id));
+    await tried.overtime(extraSpans(planned, links, id));
+    await tried.each(moreThings(planned, links, id));
+    await tried.each(leftOut(planned, id));
+  }
+  return {
+    remedies: [...tried.found, ...later.found].sort((a, b) => Number(b.works) - Number(a.works)),
+    blockers: blockers.others.flatMap((o) => names.order(o) ?? []),
+    alone: blockers.alone,
+    chain: linkWords(links, situation),
+  };
+}

@@ -1,0 +1,131 @@
+import { readingOf } from '../../../core/plan-reading/plan-reading';
+import { durationText } from '../../../core/time/duration-text';
+import type { Span } from '../../../core/time/spans';
+import type { Adjustment } from '../../../core/steering/plan-edit';
+import { orderId } from '../../../core/ids/ids';
+import { tryOn, type Trial } from '../../steering/trials';
+import type { ExtraSpan, Planned } from './remedy-ideas';
+import { QUARTER, MOST_OVERTIME } from './limits';
+
+/** Trials for one order, one after the other, and those that help. */
+export class Trials {
+  readonly found: Remedy[] = [];
+  private readonly begun = performance.now();
+  private readonly was: number;
+
+  constructor(
+    private readonly planned: Planned,
+    private readonly id: number,
+  ) {
+    this.was = readingOf(planned.plan).minutesLate(orderId(id)) ?? Infinity;
+  }
+
+  /** Tries one; keeps it if it helps. Returns whether the order would be on time. */
+  async add(wanted: Adjustment[], label?: string): Promise<boolean> {
+    const trial = await this.run(wanted);
+    if (trial) this.keep(trial, label);
+    return trial !== null && readingOf(trial.plan).minutesLate(orderId(this.id)) === 0;
+  }
+
+  async each(list: Adjustment[][]): Promise<void> {
+    for (const wanted of list.slice(0, MOST_OF_A_KIND)) await this.add(wanted);
+  }
+
+  /** The least overtime that helps, for each stretch that could be worked; nothing is looked at closer if all together do not help. */
+  async overtime(spans: ExtraSpan[]): Promise<void> {
+    const adjustment = (s: ExtraSpan, minutes: number): Adjustment => {
+      const had = this.planned.situation.adjustments.longer[s.person] ?? [];
+      const span: Span = s.before ? [s.at - minutes, s.at] : [s.at, s.at + minutes];
+      return { kind: 'longer', key: s.person, to: [...had, span] };
+    };
+    /** The least minutes with which it is as little late. */
+    const shrink = async (list: ExtraSpan[], most: Trial) => {
+      let best = most;
+      for (let low = 0, high = MOST_OVERTIME / QUARTER; high - low > 1;) {
+        const middle = Math.floor((low + high) / 2);
+        const trial = await of(list, middle * QUARTER);
+        if (late(trial) === late(most)) {
+          best = trial!;
+          high = middle;
+        } else low = middle;
+      }
+      this.keep(best);
+    };
+    const late = (trial: Trial | null) =>
+      trial ? (readingOf(trial.plan).minutesLate(orderId(this.id)) ?? Infinity) : Infinity;
+    const of = (list: ExtraSpan[], minutes: number) => this.run(joined(list.map((s) => adjustment(s, minutes))));
+    const all = await of(spans, MOST_OVERTIME);
+    if (late(all) >= this.was) return;
+    let alone = false;
+    for (const span of spans.slice(0, MOST_OF_A_KIND)) {
+      const trial = await of([span], MOST_OVERTIME);
+      if (late(trial) >= this.was) continue;
+      alone ||= late(trial) === late(all);
+      await shrink([span], trial!);
+    }
+    if (alone) return;
+    // Several must work longer: those who can be spared without making it worse are spared, one after the other.
+    // Whoever would lose a day off is spared first.
+    const dearest = [...spans.filter((s) => s.dayOff), ...spans.filter((s) => !s.dayOff)];
+    let needed = spans;
+    for (const span of dearest) {
+      const fewer = needed.filter((s) => s !== span);
+      if (fewer.length > 0 && late(await of(fewer, MOST_OVERTIME)) === late(all)) needed = fewer;
+    }
+    const best = await of(needed, MOST_OVERTIME);
+    if (best && needed.length > 1) await shrink(needed, best);
+  }
+
+  private async run(wanted: Adjustment[]): Promise<Trial | null> {
+    if (performance.now() - this.begun > TIME_FOR_ALL * 1000) return null;
+    const { situation, plan } = this.planned;
+    const tried = await tryOn(situation, plan, wanted);
+    return tried.ok && tried.trial.unpinned.every((s) => !wanted.some((w) => w.key === s)) ? tried.trial : null;
+  }
+
+  private keep(trial: Trial, label?: string): void {
+    const late = readingOf(trial.plan).minutesLate(orderId(this.id));
+    if (late === null || late >= this.was) return;
+    const own = orderId(this.id);
+    const worse = trial.comparison.orders.filter((o) => o.order !== own && (o.to ?? Infinity) > (o.from ?? Infinity));
+    const moved = trial.comparison.moved.filter((m) => m.order !== own).length;
+    const parts = [
+      late === 0 ? 'on time' : `still ${durationText(late)} late`,
+      ...worse.map((o) => `but ${o.name} ${o.to === null ? 'has no place' : `${durationText(o.to)} late`}`),
+      ...(moved > 0 ? [`${moved} ${moved === 1 ? 'rung' : 'rungs'} of others move`] : ['nobody else moves']),
+    ];
+    const said = label ?? trial.label;
+    this.found.push({
+      label: said.charAt(0).toUpperCase() + said.slice(1),
+      outcome: parts.join(', '),
+      works: late === 0 && worse.length === 0,
+      trial: trial.id,
+    });
+  }
+}
+
+/** One adjustment a person, with all that they would work. */
+function joined(adjustments: Adjustment[]): Adjustment[] {
+  const spans = new Map<string, Span[]>();
+  for (const w of adjustments)
+    if (w.kind === 'longer' && w.to)
+      spans.set(w.key, [
+        ...(spans.get(w.key) ?? []),
+        ...w.to.filter((s) => !spans.get(w.key)?.some((x) => x[0] === s[0] && x[1] === s[1])),
+      ]);
+  return [...spans].map(([key, to]): Adjustment => ({ kind: 'longer', key, to }));
+}
+
+/** Something that was tried on a copy of the plan, and what it would bring. */
+export interface Remedy {
+  label: string;
+  outcome: string;
+  works: boolean;
+  /** Takes its plan over. */
+  trial: string;
+}
+
+/** Trials of one kind of remedy, and time for all of them, s. */
+export const MOST_OF_A_KIND = 12;
+
+export const TIME_FOR_ALL = 20;

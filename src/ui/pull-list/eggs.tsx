@@ -1,0 +1,63 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import type { PullListView } from '@/server/pull-list/pull-list';
+import { useReading } from '../parts/reading';
+import { Heading, Muted } from './list-parts';
+
+export function Eggs({ view, time }: { view: PullListView; time: (m: number) => string }) {
+  const { eggs } = view.list;
+  const { grams } = useReading();
+  if (eggs.crack === 0) return null;
+  return (
+    <Box component="section" aria-label="Egg ledger" sx={{ mb: 3 }}>
+      <Heading>Egg ledger</Heading>
+      <Box sx={{ fontSize: 20, fontWeight: 700 }}>
+        Crack {eggs.crack} eggs{' '}
+        <Box component="span" sx={{ fontSize: 14, fontWeight: 400, color: 'var(--zl-muted)' }}>
+          of {eggs.eggWeight} g
+        </Box>
+      </Box>
+      <Box
+        component="table"
+        sx={{
+          width: '100%',
+          borderCollapse: 'collapse',
+          '& td, & th': { py: 0.4, borderBottom: '1px solid var(--zl-line)', textAlign: 'right' },
+          '& th:first-of-type': { textAlign: 'left' },
+        }}
+      >
+        <thead>
+          <tr>
+            <th />
+            <th>wanted</th>
+            <th>over</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr>
+            <th>beaten</th>
+            <td>{grams(eggs.whole)}</td>
+            <td>–</td>
+          </tr>
+          <tr>
+            <th>whites</th>
+            <td>{grams(eggs.whites)}</td>
+            <td>{grams(Math.max(0, eggs.left.whites))}</td>
+          </tr>
+          <tr>
+            <th>yolks</th>
+            <td>{grams(eggs.yolks)}</td>
+            <td>{grams(Math.max(0, eggs.left.yolks))}</td>
+          </tr>
+        </tbody>
+      </Box>
+      {eggs.canUse.slice(0, 4).map((u) => (
+        <Muted key={`${u.part} ${u.by}`}>
+          {u.part === 'white' ? 'Whites' : 'Yolks'}: {grams(u.grams)} wanted {time(u.at)} for {u.by}
+        </Muted>
+      ))}
+      <Muted>Whites keep 3 days cold, yolks 2, covered and dated; the local rule comes first.</Muted>
+    </Box>
+  );
+}
