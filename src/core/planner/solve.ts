@@ -17,7 +17,7 @@ export interface SolveOptions extends SearchOptions {
 
 /**
  * Plans a problem that `readProblem` accepted. The plan obeys every rule of the format; orders that have no place
- * are left out whole. Fails only where a step that belongs to no order, or a pinned one, cannot stand at all.
+ * are left out whole. Fails only where a step that belongs to no order, or a pinned one, cannot be placed at all.
  */
 export function solve(problem: Problem, options: SolveOptions): Solved {
   const model = compile(problem);

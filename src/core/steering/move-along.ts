@@ -45,7 +45,7 @@ export interface MovedAlong {
 const MOST_ROUNDS = 60;
 
 /**
- * Moves one step, and with it what its waits do not let stay: longest paths over the network from where everything stands,
+ * Moves one step, and with it what its waits do not let stay: longest paths over the network from where everything is,
  * each step moved no farther than it must. Hands and things are not looked at: they are found when the plan is made anew.
  */
 export function moveAlong(network: Network, step: string, start: number): MovedAlong {

@@ -29,7 +29,7 @@ const MOST_PAIRS = 250;
  * order still cannot be on time without them. Then single others, and pairs if there are not too many, are tried by themselves.
  */
 export function blockersOf(problem: Problem, plan: Plan, id: string): Blockers {
-  const { model, table, earlier, policy, standing } = planOnTable(problem, plan);
+  const { model, table, earlier, policy, inPlace } = planOnTable(problem, plan);
   const order = model.orderIndex.get(id);
   const group = model.groups.find((g) => order !== undefined && g.orders.includes(order));
   if (!group) return { order: id, others: [], alone: false, least: true };
@@ -41,7 +41,7 @@ export function blockersOf(problem: Problem, plan: Plan, id: string): Blockers {
       return onTime;
     });
   table.removeGroup(group);
-  const others = model.groups.filter((g) => g !== group && standing.has(g));
+  const others = model.groups.filter((g) => g !== group && inPlace.has(g));
   if (fits()) return { order: id, others: [], alone: true, least: true };
   const near = (g: Group) => Math.abs((problem.orders[g.orders[0]!]?.pickup ?? 0) - problem.orders[order!]!.pickup);
   const farFirst = [...others].sort((a, b) => near(b) - near(a));

@@ -29,11 +29,11 @@ export interface Capacity {
  * @param stop asked between neighbours; the answer so far stands when it says true
  */
 export function capacityFor(problem: Problem, old: Plan, id: string, stop: () => boolean): Capacity {
-  const { model, table, earlier, policy, standing } = planOnTable(problem, old);
+  const { model, table, earlier, policy, inPlace } = planOnTable(problem, old);
   const order = model.orderIndex.get(id)!;
   const group = model.groups.find((g) => g.orders.includes(order))!;
   table.removeGroup(group);
-  for (const g of model.groups) if (g !== group && !standing.has(g)) placeGroup(table, g, policy);
+  for (const g of model.groups) if (g !== group && !inPlace.has(g)) placeGroup(table, g, policy);
   const earliest = placeEarliest(table, group, order, policy);
   table.removeGroup(group);
   placeGroup(table, group, policy);

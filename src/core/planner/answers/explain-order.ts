@@ -23,7 +23,7 @@ export interface Link {
   step: Step;
   start: number;
   because: Because;
-  /** Of the step of another order that stands in the way: what keeps it where it is. */
+  /** What keeps the other order's step, which is in the way, where it is. */
   held: Reason[];
 }
 
@@ -118,7 +118,7 @@ function backAt(table: Timetable, person: number, from: number): number {
 const onShift = (table: Timetable, person: number, minute: number) =>
   table.model.problem.people[person]!.shifts.some(([a, b]) => minute >= a && minute < b);
 
-/** Of what stands in the way: why it does not lie later. */
+/** Why what is in the way is not later. */
 function heldBy(problem: Problem, plan: Plan, own: Step, because: Because): Reason[] {
   const blocker =
     because.kind === 'hands' ? because.people.find((p) => p.on)?.on : because.kind === 'equipment' ? because.by : null;

@@ -5,7 +5,7 @@ import type { Problem } from '../../planning-format/problem';
 import { planOnTable } from '../replanning/plan-on-table';
 import type { Timetable } from '../table/timetable';
 
-/** How early an order could stand ready, and what its way there hangs on. */
+/** How early an order could be ready, and the steps that decide it. */
 export interface ReadyTime {
   order: string;
   /** Minute at which it could be handed over if it were begun now, all else as planned; null if it cannot be made. */

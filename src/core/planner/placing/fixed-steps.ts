@@ -4,7 +4,7 @@ import { Timetable } from '../table/timetable';
 import type { Preference } from '../table/preference';
 import { combinations } from './routes';
 
-/** Takes the choices, with the fixed steps that exist under them standing. False if one of them does not fit. */
+/** Takes the choices and places the fixed steps that exist under them. False if one of them does not fit. */
 export function takeRoutes(table: Timetable, group: Group, choices: number[], prefer: Preference): boolean {
   group.routes.forEach((route, i) => (table.choice[route] = choices[i]!));
   for (const s of group.steps) if (table.placed[s] && !table.exists(s)) table.remove(s);

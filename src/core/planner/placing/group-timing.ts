@@ -14,7 +14,7 @@ export interface GroupTiming {
 
 /**
  * What a group costs as a function of its starts, on the routes as they are, with none of its orders left out: linear, as long as
- * the waits are obeyed and no hand-over is before its pickup. Facts stand where they are.
+ * the waits are obeyed and no hand-over is before its pickup. Facts stay where they are.
  */
 export function groupTiming(table: Timetable, group: Group, windows: Windows): GroupTiming {
   const { model } = table;

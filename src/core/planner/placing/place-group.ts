@@ -89,7 +89,7 @@ function bestOverRoutes(
 
 /**
  * Bounds that hold the hand-overs between their pickup and a share of the way to their `latest` start;
- * with a share of 0 they stand exactly at their pickup.
+ * with a share of 0 they are exactly at their pickup.
  */
 function bounds(
   table: Timetable,

@@ -17,7 +17,7 @@ export interface PlaceOptions {
 
 export type StepsPlaced = { ok: true } | { ok: false; failed: number };
 
-/** A step whose window is this short hangs on one that stands, and goes next, before somebody takes its place. */
+/** A step whose window is this short depends on one that is placed, and goes next, before something else takes its time. */
 const TIED_MINUTES = 45;
 
 /**
@@ -69,7 +69,7 @@ export function placeSteps(table: Timetable, group: Group, options: PlaceOptions
       if (!narrowFrom(table, now, step)) return fail(step);
       continue;
     }
-    // Nothing in the window: look beyond what the steps that stand allow, and pull those along.
+    // Nothing in the window: look beyond what the placed steps allow, and pull those along.
     let pulled = false;
     if (slot.stuck && Number.isFinite(slot.stuck.bound))
       pulled = pull(table, group, outer, slot.stuck.step, slot.stuck.bound, direction);
@@ -91,7 +91,7 @@ export function placeSteps(table: Timetable, group: Group, options: PlaceOptions
   return { ok: true };
 }
 
-/** The next step to place: tied ones first, then the latest (or earliest), all its followers standing already. */
+/** The next step to place: tied ones first, then the latest (or earliest), all its followers placed already. */
 function nextStep(
   table: Timetable,
   waiting: Set<number>,

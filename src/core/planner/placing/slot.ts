@@ -13,7 +13,7 @@ export type Slot = { start: number } | { start: null; stuck: { step: number; bou
 const MOST_TRIES = 400;
 
 /**
- * Finds the latest (or earliest) start in `[low, high]` at which a step can stand, and puts it there.
+ * Finds the latest (or earliest) start in `[low, high]` at which a step can be placed, and places it there.
  * It jumps from conflict to conflict: each shift, person, item and oven names the next start that it could
  * accept, and the search goes to the farthest of them until all agree.
  */

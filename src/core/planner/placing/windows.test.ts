@@ -83,7 +83,7 @@ describe('start-time windows', () => {
     }
   });
 
-  it('take a run along that hangs together by its longest waits, and what stands where it now cannot', () => {
+  it('take a run along that hangs together by its longest waits, and what is placed where it now cannot be', () => {
     const { model, prefer, table } = emptyKitchen(3);
     const group = model.groups[0]!;
     const { outer, now } = table;

@@ -15,10 +15,10 @@ export function openWindows({ model }: Timetable, group: Group, { low, high }: W
 /**
  * Narrows start-time windows over the lag network until nothing changes: longest paths over
  * `start(to) ≥ end(from) + min` and `start(to) ≤ end(from) + max`, as in Bellman and Ford.
- * A step for which `stands` is true keeps its own window; paths go through it all the same.
+ * A step for which `isPlaced` is true keeps its own window; paths go through it all the same.
  * Returns false when the lags contradict each other.
  */
-export function narrow(table: Timetable, group: Group, windows: Windows, stands: (step: number) => boolean): boolean {
+export function narrow(table: Timetable, group: Group, windows: Windows, isPlaced: (step: number) => boolean): boolean {
   const { low, high } = windows;
   const { steps, waits } = table.model;
   const { activeWaits } = table;
@@ -33,13 +33,13 @@ export function narrow(table: Timetable, group: Group, windows: Windows, stands:
     for (let k = 0; k < count; k++) {
       const { from, to, min, max } = waits[activeWaits[k]!]!;
       const end = low[from]! + steps[from]!.minutes;
-      if (end + min > low[to]! && !stands(to)) {
+      if (end + min > low[to]! && !isPlaced(to)) {
         low[to] = end + min;
         changed = true;
       }
       if (max === Infinity) continue;
       const back = low[to]! - max - steps[from]!.minutes;
-      if (back > low[from]! && !stands(from)) {
+      if (back > low[from]! && !isPlaced(from)) {
         low[from] = back;
         changed = true;
       }
@@ -47,13 +47,13 @@ export function narrow(table: Timetable, group: Group, windows: Windows, stands:
     for (let k = count - 1; k >= 0; k--) {
       const { from, to, min, max } = waits[activeWaits[k]!]!;
       const latest = high[to]! - min - steps[from]!.minutes;
-      if (latest < high[from]! && !stands(from)) {
+      if (latest < high[from]! && !isPlaced(from)) {
         high[from] = latest;
         changed = true;
       }
       if (max === Infinity) continue;
       const forth = high[from]! + steps[from]!.minutes + max;
-      if (forth < high[to]! && !stands(to)) {
+      if (forth < high[to]! && !isPlaced(to)) {
         high[to] = forth;
         changed = true;
       }
@@ -63,12 +63,12 @@ export function narrow(table: Timetable, group: Group, windows: Windows, stands:
   return false;
 }
 
-/** Windows of the steps of a group that do not stand yet, given those that do. */
+/** Windows of the steps of a group that are not placed yet, given those that are. */
 export function currentWindows(table: Timetable, group: Group, outer: Windows, into: Windows): boolean {
   for (const step of group.steps) {
-    const stands = table.placed[step] === 1;
-    into.low[step] = stands ? table.start[step]! : outer.low[step]!;
-    into.high[step] = stands ? table.start[step]! : outer.high[step]!;
+    const isPlaced = table.placed[step] === 1;
+    into.low[step] = isPlaced ? table.start[step]! : outer.low[step]!;
+    into.high[step] = isPlaced ? table.start[step]! : outer.high[step]!;
   }
   return narrow(table, group, into, (step) => table.placed[step] === 1);
 }
@@ -121,7 +121,7 @@ export function narrowFrom(table: Timetable, { low, high }: Windows, placed: num
   return true;
 }
 
-/** The span of starts that the neighbours of a step leave it, where all of them stand. */
+/** The span of starts that the neighbours of a step leave it, where all of them are placed. */
 export function roomOf(table: Timetable, step: number): [low: number, high: number] {
   const { model } = table;
   const { waitsIn, waitsOut, minutes, earliest, work, order } = model.steps[step]!;
@@ -144,7 +144,7 @@ export function roomOf(table: Timetable, step: number): [low: number, high: numb
 
 /**
  * Moves a step's outer window past a start it cannot have, takes along all that hangs on it by a maximum lag,
- * and takes out of the plan whatever stands where it now cannot: the run moves as one piece.
+ * and takes out of the plan whatever is placed where it now cannot be: the run moves as one piece.
  * Returns false if a fixed step would have to move.
  */
 export function pull(

@@ -15,8 +15,8 @@ export interface PlanOnTable {
   earlier: EarlierPlan;
   /** Every route that there is, and the hands and things that the plan has. */
   policy: PlacingPolicy;
-  /** Groups that stand where the plan has them; the others are out of the timetable. */
-  standing: Set<Group>;
+  /** Groups that are placed where the plan has them; the others are out of the timetable. */
+  inPlace: Set<Group>;
 }
 
 /** Puts a plan on a timetable of a problem that may know more (or less) than the plan does. */
@@ -30,9 +30,9 @@ export function planOnTable(problem: Problem, plan: Plan): PlanOnTable {
     table.leftOut[o] = 1;
     model.steps.forEach((s, i) => s.order === o && table.remove(i));
   }
-  const standing = new Set(model.groups.filter((g) => placeWhereItWas(table, g, earlier)));
+  const inPlace = new Set(model.groups.filter((g) => placeWhereItWas(table, g, earlier)));
   const policy: PlacingPolicy = { prefer: earlier.prefer, noise: () => 0, routes: (g) => combinations(table, g) };
-  return { model, table, earlier, policy, standing };
+  return { model, table, earlier, policy, inPlace };
 }
 
 /** Puts a group back to where the plan has it; false, with the group out, if it cannot. */

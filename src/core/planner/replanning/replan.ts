@@ -28,7 +28,7 @@ export interface ReplanOptions extends SolveOptions {
 
 /**
  * Plans again around what has happened, moving only what must move. Orders whose steps can all stay, stay to the minute;
- * the others are first shifted to the right from where they stood; only if that makes them late are they planned anew, and
+ * the others are first shifted to the right from where they were; only if that makes them late are they planned anew, and
  * only if that too is late are neighbours asked to make room. An order that could stay and is late, as when its pickup was moved
  * forward, is planned anew where that makes it a good deal earlier.
  */
@@ -111,7 +111,7 @@ function fitIn(table: Timetable, group: Group, earlier: EarlierPlan, policy: Pla
   return true;
 }
 
-/** Every step as early as it can be, but not before where it stood: what can stay, stays. */
+/** Every step as early as it can be, but not before where it was: what can stay, stays. */
 function shiftRight(table: Timetable, group: Group, earlier: EarlierPlan): boolean {
   const known = group.steps.some((s) => table.model.steps[s]!.fixed === FREE && earlier.steps[s]);
   if (!known) return false;

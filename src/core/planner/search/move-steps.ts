@@ -12,7 +12,7 @@ const MOST_STEPS = 8;
 const NEAR = 150;
 
 /**
- * Takes a few steps that hang together, and perhaps work of others that stands in their way, out of the plan, and puts them
+ * Takes a few steps that hang together, and perhaps work of others that is in their way, out of the plan, and puts them
  * back in another order, early or late each as it likes. Returns false, with steps out of place for the caller to put
  * back, where one found none.
  */

@@ -3,7 +3,7 @@ import type { Group } from '../model/step-model';
 import { sum, type Random } from '../model/random';
 import type { Timetable } from '../table/timetable';
 
-/** Work this long before a pickup stands in its way. Minutes. */
+/** Work this long before a pickup may be in its way. Minutes. */
 const RIVAL_SPAN = 900;
 
 /** One to four groups: the one in the centre, the others near it in time. */

@@ -21,7 +21,7 @@ const BROUGHT_FORWARD = 0.35;
 const FORWARD = 0.1;
 /** How long before the pickup that hour is, or a step that is brought forward has to begin, at most. Minutes. */
 const MOST_AHEAD = 3 * 1440;
-/** A step is brought forward by this at most from where it stood. */
+/** A step is brought forward by this at most from where it was. */
 const MOST_FORWARD = 720;
 
 /** Has all orders of a group made, on one of the routes that the policy offers. False where what is fixed does not fit. */

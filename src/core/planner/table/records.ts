@@ -1,6 +1,6 @@
-/** Where one group stands, to put it back exactly. */
+/** Where one group is placed, to put it back exactly. */
 export interface GroupRecord {
-  /** Null for a step that does not stand. */
+  /** Null for a step that is not placed. */
   starts: (number | null)[];
   people: number[][];
   items: number[][];
@@ -10,7 +10,7 @@ export interface GroupRecord {
   leftOut: number[];
 }
 
-/** Where one step stands, with the storage of its waits and holds. */
+/** Where one step is placed, with the storage of its waits and holds. */
 export interface StepRecord {
   start: number;
   people: number[];

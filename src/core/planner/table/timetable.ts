@@ -11,7 +11,7 @@ import type { Preference } from './preference';
 const NOBODY: number[] = [];
 
 /**
- * The state of a plan while it is being made: who and what is busy when, and where every step stands.
+ * The state of a plan while it is being made: who and what is busy when, and where every step is placed.
  * Every placement it accepts obeys the rules of the format; the search above it only chooses.
  */
 export class Timetable {
@@ -109,7 +109,7 @@ export class Timetable {
 
   /**
    * Puts a step at a start, with people and items that are free then, and the storage of every wait and hold
-   * whose other end stands. Returns false, with nothing changed, where that cannot be.
+   * whose other end is placed. Returns false, with nothing changed, where that cannot be.
    */
   place(step: number, start: number, prefer: Preference): boolean {
     const s = this.model.steps[step]!;
@@ -254,7 +254,7 @@ export class Timetable {
   }
 
   /**
-   * Gives the storage of a group's placed steps to the routes as they are now: facts stand whatever the route, but what lies
+   * Gives the storage of a group's placed steps to the routes as they are now: facts stay whatever the route, but what lies
    * between them may not. False, with some of it done, where there is no room.
    */
   placeStorage(group: Group, prefer: Preference): boolean {
@@ -263,7 +263,7 @@ export class Timetable {
     return group.steps.every((s) => !this.placed[s] || this.takeStorage(s, prefer));
   }
 
-  /** The best item with room, or −1. What already happened stands somewhere, room or not. */
+  /** The best item with room, or −1. What already happened has an item, room or not. */
   private storageFor(
     step: number,
     items: number[],
@@ -316,7 +316,7 @@ export class Timetable {
     return { start: this.start[step]!, people: this.crew[step]!, items: this.stepItems[step]!, waitItems, holdItems };
   }
 
-  /** Puts a step back where it was recorded. It must have been removed, and its neighbours stand as they did. */
+  /** Puts a step back where it was recorded. It must have been removed, and its neighbours be placed as they were. */
   restoreStep(step: number, { start, people, items, waitItems, holdItems }: StepRecord): void {
     this.takeUp(step, start, people, items);
     for (const [i, item] of waitItems) this.storeWait(i, item);
