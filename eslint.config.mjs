@@ -41,6 +41,24 @@ const CORE = [
 /** The rooms of the planner, likewise; what lies beside them (solving, writing a plan) may use all but the last two. */
 const PLANNER = ['model', 'table', 'timing', 'placing', 'bounds', 'shop', 'search', 'replanning', 'answers'];
 
+/** Use cases by subject, likewise; `doors.ts` and `begin.ts` are above them all. */
+const SERVER = [
+  ...[
+    'shared',
+    'situation',
+    'plan',
+    'ladder',
+    'workbench',
+    'builds',
+    'steering',
+    'orders',
+    'formulas',
+    'kitchen',
+    'demo',
+  ],
+  ...['bench', 'steps', 'pull-list', 'search', 'wall'],
+];
+
 const storeys = (root, folders) =>
   folders.slice(0, -1).map((folder, i) => ({
     target: `./${root}/${folder}`,
@@ -113,6 +131,22 @@ const config = [
             zone('./src/ui', './src/data', 'Screens reach the data through use cases.'),
             zone('./src/app', './src/core', 'Pages hold no logic: call a use case.'),
             zone('./src/app', './src/data', 'Pages hold no logic: call a use case.'),
+          ],
+        },
+      ],
+    },
+  },
+  {
+    files: ['src/server/**/*.{ts,tsx}'],
+    ignores: ['**/*.test.ts', '**/testing/**'],
+    rules: {
+      'import/no-restricted-paths': [
+        'error',
+        {
+          zones: [
+            zone('./src/server', './src/ui', 'Use cases know no screens.'),
+            zone('./src/server', './src/app', 'Nothing imports from app.'),
+            ...storeys('src/server', SERVER),
           ],
         },
       ],

@@ -1,7 +1,7 @@
 import { closeDatabase, database } from '../data/database';
 import { forgetWrites } from '../data/repositories/writes';
 import { now } from './shared/clock';
-import { hasKitchen, loadDemo } from './kitchen/demo';
+import { hasKitchen, loadDemo } from './demo/load-demo';
 import { closeStreams } from './shared/live';
 import { log } from './shared/log';
 import { readSettings } from './shared/settings';

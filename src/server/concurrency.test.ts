@@ -13,8 +13,8 @@ const databases: [string, string | null][] = [
 describe.each(databases)('at once, on %s', (name, url) => {
   let kitchen: Awaited<ReturnType<typeof openDemoKitchen>>;
   const load = async () => ({
-    ...(await import('./plan/load-situation')),
-    ...(await import('./wall/wall')),
+    ...(await import('./situation/load-situation')),
+    ...(await import('./plan/load-planned')),
     ...(await import('./pull-list/batches')),
     ...(await import('../data/repositories/events')),
     ...(await import('../data/repositories/edits')),

@@ -8,7 +8,7 @@ import { runCalculator } from './workbench/calculators';
 import { buildsToAsk, canWeTake } from './orders/capacity';
 import { changePart, type PartChange } from './orders/change-part';
 import { loadChances } from './plan/chances';
-import { loadDemo } from './kitchen/demo';
+import { loadDemo } from './demo/load-demo';
 import { extendStep, finishStep, MOST_EXTENSION, startStep, takeBackStep } from './bench/floor';
 import { exportFormula, LARGEST_RECIPES, readRecipeFile, saveFormula } from './formulas/formulas';
 import { saveKitchen, saveReading } from './kitchen/kitchen-settings';
@@ -36,8 +36,9 @@ import {
   version,
   wordsByKey,
 } from './shared/fields';
-import { loadMove, loadStep } from './plan/steps';
-import { redoEdit, steer, takeOver, tryWhatIf, undoEdit } from './steering/steering';
+import { loadMove, loadStep } from './steps/load-step';
+import { redoEdit, steer, takeOver, undoEdit } from './steering/steering';
+import { tryWhatIf } from './wall/what-if';
 
 const question = object({
   build: shortId,

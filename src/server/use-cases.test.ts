@@ -12,12 +12,12 @@ const { loadOrder, loadOrderForm } = await import('./orders/order-pages');
 const { changeOrder, takeOrder } = await import('./orders/orders');
 const { batchNumberOf } = await import('../core/ids/ids');
 const { cakeSteps } = await import('../core/situation/whose-step');
-const { loadSituation } = await import('./plan/load-situation');
+const { loadSituation } = await import('./situation/load-situation');
 const { loadPullList, tickLine } = await import('./pull-list/pull-list');
 const { reviewOrder } = await import('./orders/review-order');
 const { loadSearch } = await import('./search/search');
 const { benchView } = await import('./bench/bench-view');
-const { loadPlanned } = await import('./wall/wall');
+const { loadPlanned } = await import('./plan/load-planned');
 
 const message = (r: { ok: boolean }) => (r as { message?: string }).message ?? '';
 
@@ -150,7 +150,7 @@ describe('a batch for several orders', () => {
     const first = plan.plan.steps
       .filter((s) => !Number.isNaN(batchNumberOf(s.id)))
       .sort((a, b) => a.start - b.start)[0]!;
-    const { ladderOf } = await import('./wall/ladder-view');
+    const { ladderOf } = await import('./ladder/ladder-view');
     for (const m of wanted.members) {
       const ladder = ladderOf(Number(m.order.slice(1)), situation, plan);
       expect(ladder.rungs.filter((r) => r.shared).map((r) => r.step)).toContain(first.id);

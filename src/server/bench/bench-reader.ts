@@ -1,4 +1,4 @@
-import { namesOf, type Names } from '../plan/names';
+import { namesOf, type Names } from '../situation/names';
 import { readingOf, type PlanReading } from '../../core/plan-reading/plan-reading';
 import type { Check } from '../../core/formula/formula';
 import type { CakeStep } from '../../core/breakdown/steps/cake-step';
@@ -8,7 +8,7 @@ import type { PlannedStep } from '../../core/planning-format/plan';
 import type { Wait } from '../../core/planning-format/problem';
 import type { PlanRow } from '../../data/repositories/plans';
 import { cakeSteps, componentOf, servedBy } from '../../core/situation/whose-step';
-import { type Situation } from '../plan/situation';
+import { type Situation } from '../situation/situation';
 import { waitingPlace, type Place } from '../../core/kinds/places';
 
 export interface BenchStep {

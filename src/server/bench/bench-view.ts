@@ -2,7 +2,7 @@ import { METRIC } from '../../core/measure/show-quantity';
 import type { StepState } from '../../core/floor/floor-state';
 import { type Clock, timeOf } from '../../core/time/clock';
 import type { PlanRow } from '../../data/repositories/plans';
-import { type Situation } from '../plan/situation';
+import { type Situation } from '../situation/situation';
 import { type BenchStep, type AloneView, Bench } from './bench-reader';
 import { retold, retoldAlone } from './retold';
 

@@ -5,11 +5,11 @@ import { readPlan, type PlanRow } from '../../data/repositories/plans';
 import { now } from '../shared/clock';
 import { batchNumberOf, orderNumberOf } from '../../core/ids/ids';
 import { cakeSteps } from '../../core/situation/whose-step';
-import { type Situation } from '../plan/situation';
+import { type Situation } from '../situation/situation';
 import { replan } from '../plan/replan';
 import { refuse, type Result } from '../shared/result';
 import { commit } from '../shared/commit';
-import { loadSituation } from '../plan/load-situation';
+import { loadSituation } from '../situation/load-situation';
 
 /** What a tap is decided on: nobody else can tell anything until it is. */
 interface Tap {

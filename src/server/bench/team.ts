@@ -1,6 +1,6 @@
 import { timeOf } from '../../core/time/clock';
 import { benchView, type BenchView } from './bench-view';
-import { loadPlanned } from '../wall/wall';
+import { loadPlanned } from '../plan/load-planned';
 
 export interface BenchPerson {
   id: string;

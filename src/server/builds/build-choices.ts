@@ -3,7 +3,7 @@ import type { Build, BuildComponent } from '../../core/breakdown/build';
 import type { Allergen } from '../../core/formula/formula';
 import { allergensOf } from '../../core/formula/scale';
 import { chosen, SCHOOLS } from '../../core/formula/schools';
-import type { LoadedKitchen } from '../kitchen/kitchen';
+import type { LoadedKitchen } from '../situation/load-kitchen';
 
 /** One component of a build, and what could take its place. */
 export interface PartChoice {

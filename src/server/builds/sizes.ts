@@ -3,7 +3,7 @@ import { componentsOf } from '../../core/breakdown/amounts/components';
 import { formsOfBuild } from '../../core/breakdown/forms-of-build';
 import { span, type Form } from '../../core/shape/form';
 import { proposeTiers } from '../../core/shape/propose-tiers';
-import type { LoadedKitchen } from '../kitchen/kitchen';
+import type { LoadedKitchen } from '../situation/load-kitchen';
 
 /** Sizes of a build that the kitchen's own moulds can make. */
 export function formsFor(buildId: string, kitchen: LoadedKitchen): Form[] {

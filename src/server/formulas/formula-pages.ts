@@ -6,7 +6,7 @@ import type { Form } from '../../core/shape/form';
 import { database } from '../../data/database';
 import { readOpenOrders } from '../../data/repositories/orders';
 import * as t from '../../data/schema';
-import { loadKitchen, type LoadedKitchen } from '../kitchen/kitchen';
+import { loadKitchen, type LoadedKitchen } from '../situation/load-kitchen';
 
 export interface FormulaLineView {
   id: string;

@@ -11,14 +11,14 @@ import { database } from '../../data/database';
 import { appendEvents } from '../../data/repositories/events';
 import * as t from '../../data/schema';
 import { now } from '../shared/clock';
-import { loadKitchen } from '../kitchen/kitchen';
+import { loadKitchen } from '../situation/load-kitchen';
 import { clashProblem } from '../../core/order/cake-clashes';
 import { breakDownAll } from '../../core/situation/break-down-orders';
 import { refuse, type Result } from '../shared/result';
 import { commit } from '../shared/commit';
 import { LOOK_AGAIN } from '../shared/door';
 import { FileAnswer } from '../shared/file-answer';
-import { loadSituation } from '../plan/load-situation';
+import { loadSituation } from '../situation/load-situation';
 
 const STALE =
   'Somebody else has saved this formula since you opened it. Yours is kept here: open it again to see theirs.';

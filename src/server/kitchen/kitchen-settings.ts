@@ -10,14 +10,13 @@ import type { Db } from '../../data/db';
 import { appendEvents } from '../../data/repositories/events';
 import * as t from '../../data/schema';
 import { now } from '../shared/clock';
-import { loadKitchen } from './kitchen';
+import { loadKitchen } from '../situation/load-kitchen';
 import { clashProblem } from '../../core/order/cake-clashes';
-import type { Kept } from '../orders/orders';
+import { type Kept, refuse, type Result } from '../shared/result';
 import { breakDownAll } from '../../core/situation/break-down-orders';
 import { planned } from '../plan/replan';
-import { refuse, type Result } from '../shared/result';
 import { commit } from '../shared/commit';
-import { loadSituation } from '../plan/load-situation';
+import { loadSituation } from '../situation/load-situation';
 
 export interface KitchenView {
   name: string;

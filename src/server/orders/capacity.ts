@@ -1,4 +1,4 @@
-import { namesOf } from '../plan/names';
+import { namesOf } from '../situation/names';
 import { durationText } from '../../core/time/duration-text';
 import { timeOf } from '../../core/time/clock';
 import type { Form } from '../../core/shape/form';
@@ -6,16 +6,16 @@ import { database } from '../../data/database';
 import type { OrderRow } from '../../data/repositories/orders';
 import { readPlan } from '../../data/repositories/plans';
 import { now } from '../shared/clock';
-import { loadKitchen } from '../kitchen/kitchen';
+import { loadKitchen } from '../situation/load-kitchen';
 import { readPickup } from '../../core/order/pickup';
-import { pickupRule } from '../kitchen/pickup-rule';
+import { pickupRule } from '../situation/pickup-rule';
 import { orderId } from '../../core/ids/ids';
 import { problemOf } from '../../core/situation/problem-of';
 import { withOrder } from '../../core/situation/break-down-orders';
-import { type Situation } from '../plan/situation';
+import { type Situation } from '../situation/situation';
 import { askInThread } from '../plan/planner-thread';
 import { refuse, type Result } from '../shared/result';
-import { loadSituation } from '../plan/load-situation';
+import { loadSituation } from '../situation/load-situation';
 import { sizesFor } from '../builds/sizes';
 
 /** What the counter asks while the customer is on the telephone. */

@@ -1,8 +1,8 @@
 import { SCHOOLS } from '../../core/formula/schools';
-import { adjustOrder, type Kept, type OrderAdjustment } from './orders';
+import { adjustOrder, type OrderAdjustment } from './orders';
+import { type Kept, refuse } from '../shared/result';
 import { breakDownOrder } from '../../core/situation/break-down-orders';
 import { swapProblem, versionsOf } from './read-order-input';
-import { refuse } from '../shared/result';
 
 /** One change to how an order is made. */
 export type PartChange =

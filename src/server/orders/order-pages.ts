@@ -7,12 +7,12 @@ import { database } from '../../data/database';
 import { readHandedOver, readOrder } from '../../data/repositories/orders';
 import { now } from '../shared/clock';
 import { buildChoice, type BuildChoice } from '../builds/build-choices';
-import { loadKitchen, type LoadedKitchen } from '../kitchen/kitchen';
+import { loadKitchen, type LoadedKitchen } from '../situation/load-kitchen';
 import { shapeOffers, sizesFor, type ShapeOffer, type SizeChoice } from '../builds/sizes';
 import { orderId } from '../../core/ids/ids';
 import { orderView, type OrderView } from './order-view';
 import { pickupText } from './pickup-text';
-import { loadPlanned } from '../wall/wall';
+import { loadPlanned } from '../plan/load-planned';
 
 export interface OrderLine {
   id: number;

@@ -7,11 +7,11 @@ import type { OrderRow } from '../../data/repositories/orders';
 import type { PlanRow } from '../../data/repositories/plans';
 import { breakDownOrder } from '../../core/situation/break-down-orders';
 import { orderId, routeId } from '../../core/ids/ids';
-import { type Situation } from '../plan/situation';
+import { type Situation } from '../situation/situation';
 import { questionsOf, type QuestionChoice } from '../builds/build-choices';
-import type { LoadedKitchen } from '../kitchen/kitchen';
+import type { LoadedKitchen } from '../situation/load-kitchen';
 import { longestWait } from '../plan/longest-wait';
-import { ladderOf, type LadderView } from '../wall/ladder-view';
+import { ladderOf, type LadderView } from '../ladder/ladder-view';
 import { type PartView, partsOf } from './part-view';
 import { type SectionView, sectionOf } from './section-view';
 

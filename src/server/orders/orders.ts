@@ -5,22 +5,19 @@ import { appendEvents } from '../../data/repositories/events';
 import { insertOrder, readOrder, updateOrder, type OrderFields, type OrderRow } from '../../data/repositories/orders';
 import { readPlan } from '../../data/repositories/plans';
 import { now } from '../shared/clock';
-import { loadKitchen } from '../kitchen/kitchen';
+import { loadKitchen } from '../situation/load-kitchen';
 import { clashProblem } from '../../core/order/cake-clashes';
 import { orderId } from '../../core/ids/ids';
 import { withOrder } from '../../core/situation/break-down-orders';
-import { type Situation } from '../plan/situation';
+import type { Situation } from '../situation/situation';
 import { readOrderForm } from './read-order-input';
 import { planned } from '../plan/replan';
-import { refuse, type Result } from '../shared/result';
+import { refuse, type Result, type Kept } from '../shared/result';
 import { commit } from '../shared/commit';
-import { loadSituation } from '../plan/load-situation';
+import { loadSituation } from '../situation/load-situation';
 
 const STALE =
   'Somebody else has changed this order since you opened it. Yours is kept below: open the order again to see theirs.';
-
-/** What a change answers: it is kept, whatever came of planning. */
-export type Kept<T = object> = Result<T & { planned?: boolean }>;
 
 /** Takes a new order, plans it with all others, and answers with its number. */
 export async function takeOrder(form: OrderForm): Promise<Kept<{ id: number }>> {

@@ -3,9 +3,9 @@ import { grams } from '../../core/breakdown/steps/words';
 import type { Allergen } from '../../core/formula/formula';
 import { onTheScale } from '../../core/measure/show-quantity';
 import type { OrderRow } from '../../data/repositories/orders';
-import { type Situation } from '../plan/situation';
+import { type Situation } from '../situation/situation';
 import { othersFor } from '../builds/build-choices';
-import type { LoadedKitchen } from '../kitchen/kitchen';
+import type { LoadedKitchen } from '../situation/load-kitchen';
 
 export interface PartView {
   role: string;

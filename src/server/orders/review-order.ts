@@ -11,7 +11,7 @@ import { problemOf } from '../../core/situation/problem-of';
 import { withOrder } from '../../core/situation/break-down-orders';
 import { readOrderForm } from './read-order-input';
 import { refuse, type Result } from '../shared/result';
-import { loadSituation } from '../plan/load-situation';
+import { loadSituation } from '../situation/load-situation';
 import { sectionOf, type SectionView } from './section-view';
 import { partsOf, type PartView } from './part-view';
 

@@ -1,8 +1,8 @@
-import { namesOf } from './names';
+import { namesOf } from '../situation/names';
 import { durationText } from '../../core/time/duration-text';
 import { timeOf } from '../../core/time/clock';
 import type { Link } from '../../core/planner/answers/explain-order';
-import { type Situation } from './situation';
+import { type Situation } from '../situation/situation';
 import { reasonWords } from './reason-words';
 
 /** The chain that fixes an order's time, one sentence a link. */

@@ -33,7 +33,7 @@ describe('where planning fails', () => {
   });
 
   it('a tap is kept, and so are settings', async () => {
-    const { situation, plan } = (await (await import('../wall/wall')).loadPlanned())!;
+    const { situation, plan } = (await (await import('./load-planned')).loadPlanned())!;
     const blocked = new Set(plan.problem.waits.map((w) => w.to));
     const free = plan.plan.steps.find(
       (s) => s.people.length === 1 && !situation.states.has(s.id) && !blocked.has(s.id),
@@ -41,7 +41,7 @@ describe('where planning fails', () => {
     planner.fails = 'It is out.';
     expect(await sendTo('start-step', { step: free.id, person: free.people[0] })).toEqual({ ok: true });
     await plansSettled();
-    expect((await (await import('../wall/wall')).loadPlanned())!.situation.states.get(free.id)).toMatchObject({
+    expect((await (await import('./load-planned')).loadPlanned())!.situation.states.get(free.id)).toMatchObject({
       state: 'running',
     });
     const { version } = situation.kitchen.rows.kitchen;
@@ -101,7 +101,7 @@ describe('what eaters must not get', () => {
 
   it('is asked when a formula is saved, for the orders that would take it, and no others', async () => {
     const { loadFormulaForm } = await import('../formulas/formula-pages');
-    const { loadPlanned } = await import('../wall/wall');
+    const { loadPlanned } = await import('./load-planned');
     const { orders } = await import('../../data/schema');
     const { eq } = await import('drizzle-orm');
     const { riseCounts } = await import('../../data/repositories/counts');

@@ -1,8 +1,8 @@
-import { namesOf, type Names } from './names';
+import { namesOf, type Names } from '../situation/names';
 import { durationText } from '../../core/time/duration-text';
 import { timeOf, type Clock } from '../../core/time/clock';
 import type { Reason } from '../../core/plan-reading/why-here';
-import { type Situation } from './situation';
+import { type Situation } from '../situation/situation';
 
 export function reasonWords(situation: Situation): ReasonWords {
   return new ReasonWords(situation.kitchen.clock, namesOf(situation));

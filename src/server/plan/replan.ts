@@ -5,7 +5,7 @@ import { tellChanged } from '../shared/live';
 import { planGivingWay } from './plan-giving-way';
 import { problemOf } from '../../core/situation/problem-of';
 import { log } from '../shared/log';
-import { loadSituation } from './load-situation';
+import { loadSituation } from '../situation/load-situation';
 
 export interface HowToReplan {
   /** Also move neighbours for orders that were late before; else only for what has changed. */

@@ -1,4 +1,4 @@
-import { namesOf } from '../plan/names';
+import { namesOf } from '../situation/names';
 import { readingOf } from '../../core/plan-reading/plan-reading';
 import { proposeBatches, type BatchProposal, type Candidate } from '../../core/batching/propose-batches';
 import { timeOf } from '../../core/time/clock';
@@ -8,14 +8,13 @@ import { appendEvents } from '../../data/repositories/events';
 import { readPlan, type PlanRow } from '../../data/repositories/plans';
 import { now } from '../shared/clock';
 import { clashProblem } from '../../core/order/cake-clashes';
-import type { Kept } from '../orders/orders';
+import { type Kept, refuse, type Result } from '../shared/result';
 import { batchId, orderNumberOf, orderId, isOf, partId, type BatchId, type PartId } from '../../core/ids/ids';
 import { breakDownAll } from '../../core/situation/break-down-orders';
-import { type Situation } from '../plan/situation';
+import { type Situation } from '../situation/situation';
 import { planned } from '../plan/replan';
-import { refuse, type Result } from '../shared/result';
 import { commit } from '../shared/commit';
-import { loadSituation } from '../plan/load-situation';
+import { loadSituation } from '../situation/load-situation';
 
 export interface BatchesView {
   proposals: (BatchProposal & { span: string })[];

@@ -9,7 +9,7 @@ import { batchesView, type BatchesView } from './batches';
 import { cakeSteps, componentOf, servedBy } from '../../core/situation/whose-step';
 import type { Result } from '../shared/result';
 import { commit } from '../shared/commit';
-import { loadSituation } from '../plan/load-situation';
+import { loadSituation } from '../situation/load-situation';
 
 export interface PullListView {
   kitchen: string;

@@ -2,7 +2,7 @@ import { CALCULATORS } from '../../core/calculators/registry';
 import { timeOf, minuteOf } from '../../core/time/clock';
 import { database } from '../../data/database';
 import { readOpenOrders } from '../../data/repositories/orders';
-import { loadKitchen } from '../kitchen/kitchen';
+import { loadKitchen } from '../situation/load-kitchen';
 
 /** Something that can be found from anywhere. */
 export interface Found {

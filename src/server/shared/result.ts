@@ -6,3 +6,6 @@ export const refuse = (message: string, fields?: Record<string, string>): Result
   message,
   ...(fields ? { fields } : {}),
 });
+
+/** What a change answers: it is kept, whatever came of planning. */
+export type Kept<T = object> = Result<T & { planned?: boolean }>;

@@ -1,4 +1,4 @@
-import { namesOf, type Names } from '../plan/names';
+import { namesOf, type Names } from '../situation/names';
 import { durationText } from '../../core/time/duration-text';
 import { minuteOf, timeOf } from '../../core/time/clock';
 import type { Plan } from '../../core/planning-format/plan';
@@ -6,7 +6,7 @@ import type { Problem } from '../../core/planning-format/problem';
 import type { Span } from '../../core/time/spans';
 import { singleEdits, type PlanEdit, type Adjustment } from '../../core/steering/plan-edit';
 import { cakeSteps, servedBy } from '../../core/situation/whose-step';
-import { type Situation } from '../plan/situation';
+import { type Situation } from '../situation/situation';
 
 /** Says edits of the plan as one baker would to another. */
 export class EditWords {

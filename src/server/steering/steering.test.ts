@@ -6,10 +6,12 @@ const { loadChances } = await import('../plan/chances');
 const { loadOrderForm } = await import('../orders/order-pages');
 const { orderId } = await import('../../core/ids/ids');
 const { helpFor } = await import('../orders/remedies/remedies');
-const { redoEdit, steer, takeOver, tryWhatIf, undoEdit } = await import('./steering');
+const { redoEdit, steer, takeOver, undoEdit } = await import('./steering');
+const { tryWhatIf } = await import('../wall/what-if');
 const { tryAdjustments } = await import('./trials');
-const { moveView } = await import('./move-view');
-const { loadPlanned, loadWall } = await import('../wall/wall');
+const { moveView } = await import('../steps/move-view');
+const { loadPlanned } = await import('../plan/load-planned');
+const { loadWall } = await import('../wall/wall');
 
 afterAll(() => kitchen.close());
 

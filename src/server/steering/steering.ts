@@ -1,4 +1,3 @@
-import type { Comparison } from '../../core/plan-reading/compare-plans';
 import { invertEdit, undoable, type MadeEdit, type Adjustment } from '../../core/steering/plan-edit';
 import { database } from '../../data/database';
 import type { Db } from '../../data/db';
@@ -9,16 +8,13 @@ import { insertPlan, readPlan } from '../../data/repositories/plans';
 import { now } from '../shared/clock';
 import { tellChanged } from '../shared/live';
 import { clashProblem } from '../../core/order/cake-clashes';
-import type { Kept } from '../orders/orders';
-import type { Situation } from '../plan/situation';
+import { type Kept, refuse, type Result } from '../shared/result';
+import type { Situation } from '../situation/situation';
 import { planned } from '../plan/replan';
-import { draftOf, type CapacityQuestion } from '../orders/capacity';
-import { refuse, type Result } from '../shared/result';
 import { commit } from '../shared/commit';
-import { loadSituation } from '../plan/load-situation';
+import { loadSituation } from '../situation/load-situation';
 import { EditWords } from './edit-words';
-import { wallView, type WallView } from '../wall/wall-view';
-import { trials, tryAdjustments, tryOn, situationAfter, answersIn, fieldsOf } from './trials';
+import { trials, tryAdjustments, situationAfter, answersIn, fieldsOf } from './trials';
 
 /** Takes a trial over: its plan as it was shown, or if the plan has changed meanwhile, planned again with the same edit. */
 export async function takeOver(id: string): Promise<Kept> {
@@ -100,32 +96,4 @@ export function lastEdits(situation: Situation): { undo: string | null; redo: st
   const { undo, redo } = undoable(situation.edits);
   const words = new EditWords(situation);
   return { undo: undo && words.say(undo.edit), redo: redo && words.say(invertEdit(redo.edit)) };
-}
-
-/** A trial as a page shows it: the wall of the copy, and what it changes. */
-export interface TrialView {
-  id: string;
-  label: string;
-  wall: WallView;
-  comparison: Comparison;
-  /** People by id, for the words of the comparison. */
-  names: Record<string, string>;
-}
-
-/** Supposes things, and perhaps one order more, on a copy. */
-export async function tryWhatIf(
-  wanted: Adjustment[],
-  order: CapacityQuestion | null = null,
-): Promise<Result<{ trial: TrialView }>> {
-  const db = await database();
-  const situation = await loadSituation(db);
-  const base = await readPlan(db);
-  if (!situation || !base) return refuse('There is no plan yet.');
-  const drafted = order && draftOf(order, situation);
-  if (drafted && !drafted.ok) return drafted;
-  const tried = await tryOn(situation, base, wanted, { seconds: 2, rounds: 200 }, drafted?.draft ?? null);
-  if (!tried.ok) return tried;
-  const { id, label, comparison, situation: copy, plan } = tried.trial;
-  const names = Object.fromEntries(copy.kitchen.rows.people.map((p) => [p.id, p.name]));
-  return { ok: true, trial: { id, label, comparison, wall: wallView(copy, plan), names } };
 }

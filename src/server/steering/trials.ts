@@ -15,14 +15,14 @@ import { database } from '../../data/database';
 import type { OrderRow } from '../../data/repositories/orders';
 import { readPlan, type PlanRow } from '../../data/repositories/plans';
 import { now } from '../shared/clock';
-import { pickupRule } from '../kitchen/pickup-rule';
+import { pickupRule } from '../situation/pickup-rule';
 import { clashProblem } from '../../core/order/cake-clashes';
 import { planGivingWay } from '../plan/plan-giving-way';
 import { breakDownAll, withOrder } from '../../core/situation/break-down-orders';
 import { problemOf } from '../../core/situation/problem-of';
-import type { Situation } from '../plan/situation';
+import type { Situation } from '../situation/situation';
 import { refuse, type Result } from '../shared/result';
-import { loadSituation } from '../plan/load-situation';
+import { loadSituation } from '../situation/load-situation';
 import { EditWords } from './edit-words';
 
 /** A change of the plan that was tried on a copy, with the plan that it gives. */

@@ -32,7 +32,7 @@ export async function openDemoKitchen(
     },
     askInThread: async (about: string, ask: object) => answerQuestion({ about, ...ask } as Question, clock),
   }));
-  const { loadDemo } = await import('../kitchen/demo');
+  const { loadDemo } = await import('../demo/load-demo');
   const loaded = await loadDemo('UTC');
   if (!loaded.ok) throw new Error(loaded.message);
   return { db, close };

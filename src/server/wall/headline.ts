@@ -5,9 +5,9 @@ import type { PlanRow } from '../../data/repositories/plans';
 import { clashWords } from '../../core/order/allergen-clash';
 import { clashes } from '../../core/order/cake-clashes';
 import { orderId } from '../../core/ids/ids';
-import { type Situation } from '../plan/situation';
+import { type Situation } from '../situation/situation';
 import { shortWhy } from '../plan/link-words';
-import type { LadderView } from './ladder-view';
+import type { LadderView } from '../ladder/ladder-view';
 
 /** The sentence above the wall: what to fix first, and the tap that fixes it. */
 export interface Headline {

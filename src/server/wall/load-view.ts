@@ -2,8 +2,8 @@ import { minuteOf, timeOf } from '../../core/time/clock';
 import type { Span } from '../../core/time/spans';
 import { loadsOf, type Loads } from '../../core/plan-reading/loads';
 import type { PlanRow } from '../../data/repositories/plans';
-import { type Situation } from '../plan/situation';
-import type { LadderView } from './ladder-view';
+import { type Situation } from '../situation/situation';
+import type { LadderView } from '../ladder/ladder-view';
 
 export interface LoadView {
   days: { start: number; end: number; label: string }[];

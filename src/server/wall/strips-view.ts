@@ -4,7 +4,7 @@ import { readingOf } from '../../core/plan-reading/plan-reading';
 import type { Span } from '../../core/time/spans';
 import type { PlanRow } from '../../data/repositories/plans';
 import { servedBy } from '../../core/situation/whose-step';
-import { type Situation } from '../plan/situation';
+import { type Situation } from '../situation/situation';
 
 export interface HandView {
   id: string;

@@ -3,9 +3,9 @@ import { readingOf } from '../../core/plan-reading/plan-reading';
 import type { Clock } from '../../core/time/clock';
 import type { PlanRow } from '../../data/repositories/plans';
 import { orderId } from '../../core/ids/ids';
-import { type Situation } from '../plan/situation';
+import { type Situation } from '../situation/situation';
 import { headlineOf, type Headline } from './headline';
-import { type LadderView, ladderOf } from './ladder-view';
+import { type LadderView, ladderOf } from '../ladder/ladder-view';
 import { type HandView, type OvenView, type StoreView, ovensOf, storesOf } from './strips-view';
 import { type LoadView, loadView } from './load-view';
 

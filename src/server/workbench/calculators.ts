@@ -3,7 +3,7 @@ import { choicesOf, type InputProblem } from '../../core/calculators/read-input'
 import { calculate, calculatorNamed, CALCULATORS } from '../../core/calculators/registry';
 import type { Coefficients } from '../../core/breakdown/figures/coefficients';
 import { database } from '../../data/database';
-import { loadKitchen } from '../kitchen/kitchen';
+import { loadKitchen } from '../situation/load-kitchen';
 
 /** A field with its choices and default read from the kitchen's figures, so that it can cross to the browser. */
 export type PlainField =

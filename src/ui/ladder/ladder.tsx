@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import { memo } from 'react';
 import { type Clock, timeOf } from '@/core/time/clock';
-import type { LadderView, RailView, RungView } from '@/server/wall/ladder-view';
+import type { LadderView, RailView, RungView } from '@/server/ladder/ladder-view';
 import { toneOf } from '../parts/status';
 import { useBand } from './band';
 import { Flag, flagBox } from './flag';

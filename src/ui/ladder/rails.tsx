@@ -1,5 +1,5 @@
 import { PLACES } from '@/core/kinds/places';
-import type { RailView } from '@/server/wall/ladder-view';
+import type { RailView } from '@/server/ladder/ladder-view';
 import { placeBackground } from './places';
 import type { TimeScale } from './time-scale';
 

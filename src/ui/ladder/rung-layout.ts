@@ -1,4 +1,4 @@
-import type { RungView } from '@/server/wall/ladder-view';
+import type { RungView } from '@/server/ladder/ladder-view';
 import { lanes, type Box } from './lanes';
 import { spread } from './spread';
 import type { TimeScale } from './time-scale';

@@ -10,7 +10,7 @@ import { timeScale } from '../ladder/time-scale';
 import { StepDrawer } from '../parts/step-drawer';
 import { useMinute } from '../parts/use-minute';
 import { useStored } from '../parts/use-stored';
-import { NowLine } from '../wall/now-line';
+import { NowLine } from '../ladder/now-line';
 
 const COLUMN = 112;
 const PIXELS_PER_HOUR = 56;

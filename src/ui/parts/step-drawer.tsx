@@ -8,7 +8,7 @@ import IconButton from '@mui/material/IconButton';
 import Link from '@mui/material/Link';
 import NextLink from 'next/link';
 import type { ReactNode } from 'react';
-import type { StepView } from '@/server/plan/step-view';
+import type { StepView } from '@/server/steps/step-view';
 import { NotAnsweredNote } from '../asking/not-answered';
 import { stepDetails } from '../asking/questions';
 import { useAsked } from '../asking/use-asked';

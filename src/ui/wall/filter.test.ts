@@ -1,5 +1,5 @@
 import type { WallView } from '@/server/wall/wall-view';
-import type { LadderView, RailView, RungView } from '@/server/wall/ladder-view';
+import type { LadderView, RailView, RungView } from '@/server/ladder/ladder-view';
 import { Filter, filterOptions } from './filter';
 
 const clock = { origin: '2027-05-17T00:00:00Z', zone: 'UTC' };

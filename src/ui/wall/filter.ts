@@ -1,6 +1,6 @@
 import { timeOf, type Clock } from '@/core/time/clock';
 import type { WallView } from '@/server/wall/wall-view';
-import type { LadderView, RailView, RungView } from '@/server/wall/ladder-view';
+import type { LadderView, RailView, RungView } from '@/server/ladder/ladder-view';
 
 /** One thing to show only: a person, an oven, a tin or other thing, an order, a day. */
 export interface FilterOption {

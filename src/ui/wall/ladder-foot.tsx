@@ -2,7 +2,7 @@ import UnfoldLess from '@mui/icons-material/UnfoldLess';
 import UnfoldMore from '@mui/icons-material/UnfoldMore';
 import Box from '@mui/material/Box';
 import NextLink from 'next/link';
-import type { LadderView } from '@/server/wall/ladder-view';
+import type { LadderView } from '@/server/ladder/ladder-view';
 import { TONE_SHAPES, statusText, toneOf } from '../parts/status';
 import { headingFont } from '../theme/theme';
 

@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import { durationText } from '@/core/time/duration-text';
 import { timeOf, type Clock } from '@/core/time/clock';
 import type { PlanTotals } from '@/core/plan-reading/compare-plans';
-import type { TrialView } from '@/server/steering/steering';
+import type { TrialView } from '@/server/wall/what-if';
 
 /** Moved rungs that are told one by one. */
 const TOLD = 14;

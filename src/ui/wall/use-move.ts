@@ -2,7 +2,7 @@
 
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { moveAlong, type Hindrance, type MovedAlong } from '@/core/steering/move-along';
-import type { MoveView } from '@/server/steering/move-view';
+import type { MoveView } from '@/server/steps/move-view';
 import { steerAction } from '../actions';
 import { stepMove } from '../asking/questions';
 import { useAsked } from '../asking/use-asked';

@@ -7,7 +7,7 @@ import LinearProgress from '@mui/material/LinearProgress';
 import NextLink from 'next/link';
 import { useState, useTransition } from 'react';
 import type { Adjustment } from '@/core/steering/plan-edit';
-import type { TrialView } from '@/server/steering/steering';
+import type { TrialView } from '@/server/wall/what-if';
 import type { WallView } from '@/server/wall/wall-view';
 import { takeOverAction, tryWhatIfAction } from '../actions';
 import { useAction } from '../parts/use-action';

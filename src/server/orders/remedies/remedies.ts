@@ -1,20 +1,12 @@
-import { namesOf } from '../../plan/names';
+import { namesOf } from '../../situation/names';
 import { timeOf } from '../../../core/time/clock';
 import { database } from '../../../data/database';
 import { readPlan } from '../../../data/repositories/plans';
 import { orderId } from '../../../core/ids/ids';
-import { loadSituation } from '../../plan/load-situation';
+import { loadSituation } from '../../situation/load-situation';
 import { askInThread } from '../../plan/planner-thread';
 import { linkWords } from '../../plan/link-words';
-import {
-  type Planned,
-  released,
-  otherHands,
-  otherRoutes,
-  extraSpans,
-  moreThings,
-  leftOut,
-} from './remedy-ideas';
+import { type Planned, released, otherHands, otherRoutes, extraSpans, moreThings, leftOut } from './remedy-ideas';
 import { Trials, type Remedy } from './remedy-trials';
 import { QUARTER } from './limits';
 

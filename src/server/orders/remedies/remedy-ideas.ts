@@ -5,7 +5,7 @@ import type { Span } from '../../../core/time/spans';
 import type { Adjustment } from '../../../core/steering/plan-edit';
 import type { PlanRow } from '../../../data/repositories/plans';
 import { orderId, isOf } from '../../../core/ids/ids';
-import type { Situation } from '../../plan/situation';
+import type { Situation } from '../../situation/situation';
 import { MOST_OVERTIME } from './limits';
 
 /** Where somebody could work longer: after a minute, or before it. */

@@ -7,6 +7,20 @@ import { tryOn, type Trial } from '../../steering/trials';
 import type { ExtraSpan, Planned } from './remedy-ideas';
 import { QUARTER, MOST_OVERTIME } from './limits';
 
+/** Something that was tried on a copy of the plan, and what it would bring. */
+export interface Remedy {
+  label: string;
+  outcome: string;
+  works: boolean;
+  /** Takes its plan over. */
+  trial: string;
+}
+
+/** Trials of one kind of remedy, and time for all of them, s. */
+const MOST_OF_A_KIND = 12;
+
+const TIME_FOR_ALL = 20;
+
 /** Trials for one order, one after the other, and those that help. */
 export class Trials {
   readonly found: Remedy[] = [];
@@ -115,17 +129,3 @@ function joined(adjustments: Adjustment[]): Adjustment[] {
       ]);
   return [...spans].map(([key, to]): Adjustment => ({ kind: 'longer', key, to }));
 }
-
-/** Something that was tried on a copy of the plan, and what it would bring. */
-export interface Remedy {
-  label: string;
-  outcome: string;
-  works: boolean;
-  /** Takes its plan over. */
-  trial: string;
-}
-
-/** Trials of one kind of remedy, and time for all of them, s. */
-export const MOST_OF_A_KIND = 12;
-
-export const TIME_FOR_ALL = 20;

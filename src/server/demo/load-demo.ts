@@ -20,7 +20,7 @@ import { orderNumberOf, orderId, isHandOver } from '../../core/ids/ids';
 import { problemOf } from '../../core/situation/problem-of';
 import { replan } from '../plan/replan';
 import { commit } from '../shared/commit';
-import { loadSituation } from '../plan/load-situation';
+import { loadSituation } from '../situation/load-situation';
 import { refuse, type Result } from '../shared/result';
 
 /** Days before today on which the demo's first orders were taken, and its work began. */

@@ -1,5 +1,5 @@
 import { waitingPlace, type Place } from '../../core/kinds/places';
-import { namesOf } from '../plan/names';
+import { namesOf } from '../situation/names';
 import { readingOf, type PlanReading } from '../../core/plan-reading/plan-reading';
 import { cakeName } from '../../core/breakdown/amounts/cake';
 import { orderStatus, type OrderStatus } from '../../core/floor/order-status';
@@ -7,7 +7,7 @@ import { minuteOf } from '../../core/time/clock';
 import type { PlannedStep } from '../../core/planning-format/plan';
 import type { PlanRow } from '../../data/repositories/plans';
 import { batchNumberOf, orderId, isOf } from '../../core/ids/ids';
-import { type Situation } from '../plan/situation';
+import { type Situation } from '../situation/situation';
 
 export interface LadderView {
   order: number;

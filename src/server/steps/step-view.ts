@@ -1,4 +1,4 @@
-import { namesOf } from './names';
+import { namesOf } from '../situation/names';
 import { readingOf } from '../../core/plan-reading/plan-reading';
 import type { Check } from '../../core/formula/formula';
 import { durationText } from '../../core/time/duration-text';
@@ -6,9 +6,9 @@ import { timeOf } from '../../core/time/clock';
 import { whyHere } from '../../core/plan-reading/why-here';
 import type { PlanRow } from '../../data/repositories/plans';
 import { cakeSteps, componentOf, servedBy } from '../../core/situation/whose-step';
-import { type Situation } from './situation';
-import { reasonWords } from './reason-words';
-import type { RungState } from '../wall/ladder-view';
+import { type Situation } from '../situation/situation';
+import { reasonWords } from '../plan/reason-words';
+import type { RungState } from '../ladder/ladder-view';
 
 /** Everything about one step: what, how much, until what sign, why it lies where it lies, who. */
 export interface StepView {

@@ -1,6 +1,6 @@
-import { moveView, type MoveView } from '../steering/move-view';
+import { moveView, type MoveView } from './move-view';
 import { stepView, type StepView } from './step-view';
-import { loadPlanned } from '../wall/wall';
+import { loadPlanned } from '../plan/load-planned';
 
 /** One step of the newest plan; null where it is not in it. */
 export async function loadStep(id: string): Promise<StepView | null> {

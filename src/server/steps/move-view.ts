@@ -3,7 +3,7 @@ import { readingOf } from '../../core/plan-reading/plan-reading';
 import type { Span } from '../../core/time/spans';
 import type { Network } from '../../core/steering/move-along';
 import type { PlanRow } from '../../data/repositories/plans';
-import { type Situation } from '../plan/situation';
+import { type Situation } from '../situation/situation';
 import { cakeSteps } from '../../core/situation/whose-step';
 
 /** All that moving a rung asks while it is being dragged. Minutes after the clock's origin. */

@@ -1,6 +1,6 @@
 import type { PickupRule } from '../../core/order/pickup';
 import { now } from '../shared/clock';
-import type { LoadedKitchen } from './kitchen';
+import type { LoadedKitchen } from './load-kitchen';
 
 /** What every pickup of a kitchen is held against now. */
 export function pickupRule(kitchen: LoadedKitchen): PickupRule {

@@ -9,7 +9,7 @@ import { readEdits } from '../../data/repositories/edits';
 import { readFloor } from '../../data/repositories/events';
 import { readOpenOrders, type OrderRow } from '../../data/repositories/orders';
 import { now } from '../shared/clock';
-import { kitchenAt, type LoadedKitchen } from '../kitchen/kitchen';
+import { kitchenAt, type LoadedKitchen } from './load-kitchen';
 import { breakDownAll } from '../../core/situation/break-down-orders';
 import { type Situation } from './situation';
 
