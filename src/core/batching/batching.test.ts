@@ -1,3 +1,4 @@
+import { demoBuilds } from '../../data/demo/builds';
 import { batchId, orderId } from '../ids/ids';
 import { applyBatches } from './apply-batches';
 import { mergeComponents } from './merge-components';
@@ -9,7 +10,9 @@ import { demoLibrary as kitchen } from '../../data/demo/demo-library';
 import { demoEquipment, demoPeople, demoShifts } from '../../data/demo/kitchen';
 import { checkPlan } from '../plan-check/check-plan';
 
-import { batchable, sum } from './testing/four-orders';
+import { fourOrders, sum } from './testing/four-orders';
+
+const batchable = fourOrders(demoBuilds, kitchen);
 
 const candidates = (needed: (id: string) => number): Candidate[] =>
   [...batchable].flatMap(([order, { name, breakdown }]) =>

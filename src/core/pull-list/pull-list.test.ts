@@ -6,7 +6,9 @@ import type { PlacedWork } from './weigh-out';
 import { demoBuilds } from '../../data/demo/builds';
 import { demoLibrary as kitchen } from '../../data/demo/demo-library';
 
-import { batchable, round, sum } from '../batching/testing/four-orders';
+import { fourOrders, round, sum } from '../batching/testing/four-orders';
+
+const batchable = fourOrders(demoBuilds, kitchen);
 
 describe('the pull list', () => {
   const works = (start: number): PlacedWork[] =>

@@ -18,6 +18,8 @@ export interface PlanningKitchen {
   library: Kitchen;
   /** Formulas as they were before their newest version, by `id@version`. */
   olderFormulas: ReadonlyMap<string, Formula>;
+  /** The newest version of each formula. */
+  newestVersions: ReadonlyMap<string, number>;
   builds: ReadonlyMap<string, Build>;
   team: TeamMember[];
   /** Their shifts in minutes, made as they are asked for. */

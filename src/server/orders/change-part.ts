@@ -2,7 +2,7 @@ import { SCHOOLS } from '../../core/formula/schools';
 import { adjustOrder, type OrderAdjustment } from './orders';
 import { type Kept, refuse } from '../shared/result';
 import { breakDownOrder } from '../../core/situation/break-down-orders';
-import { swapProblem, versionsOf } from './read-order-input';
+import { swapProblem, versionsOf } from '../../core/order/parts';
 
 /** One change to how an order is made. */
 export type PartChange =

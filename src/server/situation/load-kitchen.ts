@@ -1,30 +1,16 @@
 import { EQUIPMENT_KINDS } from '../../core/kinds/equipment';
 import { OVEN } from '../../core/planning-format/problem';
-import type { Build } from '../../core/breakdown/build';
-import type { Kitchen } from '../../core/breakdown/kitchen';
-import { calendarOf, type TeamMember } from '../../core/situation/make-problem';
-import type { TeamCalendar } from '../../core/time/team-calendar';
-import type { Formula } from '../../core/formula/formula';
-import type { Clock } from '../../core/time/clock';
-import type { Equipment } from '../../core/planning-format/problem';
+import { calendarOf } from '../../core/situation/make-problem';
+import type { PlanningKitchen } from '../../core/situation/situation';
 import { readOnce } from '../../data/cached';
 import type { Db } from '../../data/db';
 import { readCounts } from '../../data/repositories/counts';
 import { completeFigures } from '../../core/breakdown/figures/starting-figures';
 import { clockOf, readKitchen, type KitchenRows } from '../../data/repositories/kitchen';
 
-/** The kitchen as the core wants it. */
-export interface LoadedKitchen {
+/** The kitchen as the core wants it, with its rows as the database has them. */
+export interface LoadedKitchen extends PlanningKitchen {
   rows: KitchenRows;
-  clock: Clock;
-  library: Kitchen;
-  /** Formulas as they were before their newest version, by `id@version`. */
-  olderFormulas: ReadonlyMap<string, Formula>;
-  builds: ReadonlyMap<string, Build>;
-  team: TeamMember[];
-  /** Their shifts in minutes, made as they are asked for. */
-  calendar: TeamCalendar;
-  equipment: Equipment[];
 }
 
 /** The kitchen as it is now, read anew only where it was changed; null while the database is still empty. */
@@ -55,6 +41,7 @@ function asLoaded(rows: KitchenRows): LoadedKitchen {
       moulds: rows.equipment.flatMap((e) => (e.mould ? [{ ...e.mould, kind: e.kind, owned: e.units }] : [])),
       ovenSlots: Math.max(1, ...rows.equipment.filter((e) => e.kind === OVEN).map((e) => e.units)),
     },
+    newestVersions: new Map(rows.formulas.map((f) => [f.id, f.version])),
     olderFormulas: new Map(rows.olderFormulas.map((v) => [`${v.formula}@${v.version}`, v.body])),
     builds: new Map(rows.builds.map((b) => [b.id, b.body])),
     team: rows.people,
