@@ -50,6 +50,28 @@ test.describe('the workbench', () => {
   });
 });
 
+test('what could not be read is said, and asked for again', async ({ page }) => {
+  await go(page, '/orders');
+  await page.route('**/api/search', (route) => route.abort());
+  await page.keyboard.press('/');
+  const said = page.getByRole('dialog', { name: 'Find anything' }).getByRole('alert');
+  await expect(said).toContainText('Nothing can be found now: The server did not answer.', { timeout: 15_000 });
+  await page.unroute('**/api/search');
+  await said.getByRole('button', { name: 'Ask again' }).click();
+  await page.getByRole('combobox', { name: 'Orders, formulas, calculators' }).fill('gelatine');
+  await expect(page.getByRole('option', { name: /^Gelatine/ })).toBeVisible();
+  await expect(said).toBeHidden();
+});
+
+test('a wall that cannot reckon its chances says so, and shows all else', async ({ page }) => {
+  await page.route('**/api/chances', (route) =>
+    route.fulfill({ status: 422, json: { ok: false, message: 'There is no plan yet.' } }),
+  );
+  await go(page, '/');
+  await expect(page.getByText('How likely each pickup is could not be reckoned: There is no plan yet.')).toBeVisible();
+  await expect(page.getByText('Abara christening').first()).toBeVisible();
+});
+
 test('the kitchen’s figures and schools are its own, and are computed with', async ({ page }) => {
   await go(page, '/kitchen');
   const field = page.getByLabel('Stays in bowl and bag, share');

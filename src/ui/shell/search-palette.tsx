@@ -52,9 +52,9 @@ export function SearchPalette() {
         onClose={() => setOpen(false)}
         fullWidth
         maxWidth="sm"
-        aria-label="Find anything"
         slotProps={{
           paper: {
+            'aria-label': 'Find anything',
             sx: { bgcolor: 'var(--zl-paper)', border: '2px solid var(--zl-ink)', alignSelf: 'flex-start', mt: 8 },
           },
         }}
@@ -112,6 +112,7 @@ function Palette({ onClose }: { onClose: () => void }) {
           borderRadius: 1.5,
         }}
       />
+      <NotAnsweredNote asked={asked} what="Nothing can be found now" />
       <Box id={list} role="listbox" aria-label="Found" sx={{ mt: 1, maxHeight: '55vh', overflowY: 'auto' }}>
         {found.map((f, i) => (
           <Box key={f.href}>
@@ -140,7 +141,6 @@ function Palette({ onClose }: { onClose: () => void }) {
             </Box>
           </Box>
         ))}
-        <NotAnsweredNote asked={asked} what="Nothing can be found now" />
         {asked.answer && found.length === 0 && <Box sx={{ p: 1 }}>Nothing has all these words.</Box>}
       </Box>
     </Box>

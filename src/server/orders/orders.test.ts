@@ -1,0 +1,79 @@
+import { openDemoKitchen, sendTo } from '../testing/demo-kitchen';
+
+const kitchen = await openDemoKitchen('use-cases-orders');
+const { changePart } = await import('./change-part');
+const { loadOrder, loadOrderForm } = await import('./order-pages');
+const { changeOrder, takeOrder } = await import('./orders');
+const { reviewOrder } = await import('./review-order');
+const { loadSearch } = await import('../search/search');
+
+const message = (r: { ok: boolean }) => (r as { message?: string }).message ?? '';
+
+afterAll(() => kitchen.close());
+
+describe('an order', () => {
+  const typed = async (change: object = {}) => ({
+    ...(await loadOrderForm(null))!.form.values,
+    ...{ title: 'Sluice keepers', customer: 'Ada', pickup: '2027-05-26T12:00', portions: 9, build: 'walnut-ganache' },
+    ...{ size: JSON.stringify([{ form: 'round', diameter: 240 }]) },
+    ...change,
+  });
+
+  it('is reviewed without being saved, then taken with the versions of its formulas', async () => {
+    const before = (await loadSearch()).filter((f) => f.group === 'Orders').length;
+    const reviewed = await reviewOrder(null, await typed());
+    if (!reviewed.ok) throw new Error(reviewed.message);
+    expect(reviewed.review.status.state).toBe('holds');
+    expect(reviewed.review.parts.find((p) => p.role === 'crumbs')!.drawn[0]).toMatch(/left over from walnut sponge/);
+    expect((await loadSearch()).filter((f) => f.group === 'Orders')).toHaveLength(before);
+    const taken = await takeOrder(await typed());
+    if (!taken.ok) throw new Error(taken.message);
+    const view = (await loadOrder(taken.id))!;
+    expect(view.leftOvers[0]).toMatch(/trimmings of Walnut sponge: .* into toasted crumbs/);
+    expect(view.newer).toEqual([]);
+  });
+
+  it('is refused for what is wrong, field by field', async () => {
+    const wrong = async (change: object) => {
+      return (await sendTo('take-order', await typed(change))).fields ?? {};
+    };
+    expect(Object.keys(await wrong({ avoid: ['nuts'] }))).toEqual(['avoid']);
+    expect(Object.keys(await wrong({ size: '[{"form":"round","diameter":777}]' }))).toEqual(['size']);
+    expect(Object.keys(await wrong({ swaps: { frosting: 'quince-curd' } }))).toEqual(['swaps']);
+    expect(Object.keys(await wrong({ swaps: 7 }))).toEqual(['swaps']);
+    expect(Object.keys(await wrong({ portions: 90 }))).toEqual(['size']);
+    expect(Object.keys(await wrong({ pickup: '2026-01-01T10:00' }))).toEqual(['pickup']);
+  });
+
+  it('has its parts changed one by one, but never to what its eaters must not get', async () => {
+    const id = 6;
+    const view = async () => (await loadOrder(id))!;
+    const change = async (c: Parameters<typeof changePart>[2]) => changePart(id, (await view()).version, c);
+    expect(message(await change({ kind: 'formula', role: 'frosting', formula: 'vanilla-whip' }))).toContain(
+      'That would bring Tollgate vegan milk (Whipped mascarpone cream)',
+    );
+    expect(message(await change({ kind: 'formula', role: 'frosting', formula: 'plum-compote' }))).toContain(
+      'cannot stand in',
+    );
+    expect(await change({ kind: 'formula', role: 'filling', formula: 'raspberry-compote' })).toMatchObject({
+      ok: true,
+    });
+    expect((await view()).parts.find((p) => p.role === 'filling')).toMatchObject({ exchanged: true });
+    expect(await change({ kind: 'amount', role: 'filling', grams: 1234 })).toMatchObject({ ok: true });
+    expect((await view()).parts.find((p) => p.role === 'filling')!.grams).toBe(1234);
+    expect(message(await change({ kind: 'amount', role: 'filling', grams: -1 }))).toContain('above 0');
+    expect(message(await changePart(id, 1, { kind: 'amount', role: 'filling', grams: null }))).toContain(
+      'Somebody else',
+    );
+    expect(await change({ kind: 'amount', role: 'filling', grams: null })).toMatchObject({ ok: true });
+    expect((await view()).parts.find((p) => p.role === 'filling')!.computed).toBeNull();
+  });
+
+  it('keeps what was set by hand when it is edited, as long as the build is the same', async () => {
+    const { form, version } = (await loadOrderForm(6))!;
+    expect(form.values.swaps).toEqual({ filling: 'raspberry-compote' });
+    const result = await changeOrder(6, version, { ...form.values, inscription: 'Still' });
+    expect(result.ok).toBe(true);
+    expect((await loadOrder(6))!.parts.find((p) => p.role === 'filling')!.exchanged).toBe(true);
+  });
+});

@@ -1,0 +1,53 @@
+import { openDemoKitchen } from '../testing/demo-kitchen';
+
+const kitchen = await openDemoKitchen('use-cases-batches');
+const { loadBatches, acceptBatch, splitBatch } = await import('./batches');
+const { finishStep, startStep, takeBackStep } = await import('../bench/floor');
+const { batchNumberOf } = await import('../../core/ids/ids');
+const { cakeSteps } = await import('../../core/situation/whose-step');
+const { loadSituation } = await import('../situation/load-situation');
+const { benchView } = await import('../bench/bench-view');
+const { loadPlanned } = await import('../plan/load-planned');
+
+const message = (r: { ok: boolean }) => (r as { message?: string }).message ?? '';
+
+afterAll(() => kitchen.close());
+
+describe('a batch for several orders', () => {
+  it('is accepted, shows on the ladders of all, is begun and finished at the bench, and splits no more', async () => {
+    const { proposals } = (await loadBatches())!;
+    const wanted = proposals.find((p) => p.members.length >= 2)!;
+    expect(wanted.saves.minutes).toBeGreaterThan(0);
+    expect(message(await acceptBatch([wanted.members[0]!]))).toContain('Some of this');
+    expect(await acceptBatch(wanted.members)).toMatchObject({ ok: true });
+    const { accepted } = (await loadBatches())!;
+    expect(accepted).toHaveLength(1);
+
+    const { situation, plan } = (await loadPlanned())!;
+    const first = plan.plan.steps
+      .filter((s) => !Number.isNaN(batchNumberOf(s.id)))
+      .sort((a, b) => a.start - b.start)[0]!;
+    const { ladderOf } = await import('../ladder/ladder-view');
+    for (const m of wanted.members) {
+      const ladder = ladderOf(Number(m.order.slice(1)), situation, plan);
+      expect(ladder.rungs.filter((r) => r.shared).map((r) => r.step)).toContain(first.id);
+    }
+    const [person] = first.people;
+    const bench = benchView(person!, situation, plan)!;
+    const mine = [bench.now, ...bench.then].find((s) => s?.step === first.id);
+    if (mine) expect(mine.order).toBe(wanted.members.map((m) => m.name).join(' + '));
+
+    expect(await startStep(first.id, person!)).toMatchObject({ ok: true });
+    expect((await loadSituation(kitchen.db))!.states.get(first.id)).toMatchObject({ state: 'running' });
+    expect(message(await splitBatch(accepted[0]!.id))).toContain('It has been begun');
+    const check = cakeSteps(situation).find((s) => s.id === first.id)!.check;
+    if (check) expect(message(await finishStep(first.id))).toContain('First:');
+    expect(
+      await finishStep(first.id, { holds: true, ...(check?.limit === undefined ? {} : { value: check.limit }) }),
+    ).toMatchObject({ ok: true });
+    expect(await takeBackStep(first.id)).toMatchObject({ ok: true });
+    expect(await takeBackStep(first.id)).toMatchObject({ ok: true });
+    expect(await splitBatch(accepted[0]!.id)).toMatchObject({ ok: true });
+    expect((await loadBatches())!.accepted).toEqual([]);
+  });
+});
