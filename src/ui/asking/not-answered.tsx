@@ -6,9 +6,9 @@ import type { Asked } from './use-asked';
 export function NotAnsweredNote({ asked, what }: { asked: Pick<Asked<unknown>, 'problem' | 'again'>; what: string }) {
   if (asked.problem === null) return null;
   return (
-    <Box role="alert" sx={{ display: 'inline-flex', alignItems: 'center', gap: 1, color: 'var(--zl-missesText)' }}>
+    <Box role="alert" sx={{ display: 'flex', alignItems: 'center', gap: 1.5, my: 1, color: 'var(--zl-missesText)' }}>
       {what}: {asked.problem}
-      <Button size="small" variant="outlined" color="secondary" onClick={asked.again}>
+      <Button size="small" variant="outlined" color="secondary" onClick={asked.again} sx={{ flex: 'none' }}>
         Ask again
       </Button>
     </Box>

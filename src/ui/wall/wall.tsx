@@ -249,7 +249,9 @@ export function Wall({ view: current }: { view: WallView }) {
         {trial && <CopyBadge />}
         {move && <MoveNote move={move} name={nameOf(move.step)} clock={view.clock} />}
       </Box>
-      <NotAnsweredNote asked={askedChances} what="How likely each pickup is could not be reckoned" />
+      <Box sx={{ px: 2 }}>
+        <NotAnsweredNote asked={askedChances} what="How likely each pickup is could not be reckoned" />
+      </Box>
       <Legend climbs={climbs} />
       <StepDrawer step={step} onClose={() => setStep(null)} />
       {action.message}
