@@ -1,4 +1,4 @@
-/** No circle of imports, not even of types, in any folder; see “Rules that lint enforces” in CONTRIBUTING.md. */
+/** No circle of imports, not even of types, in any folder. */
 module.exports = {
   forbidden: [
     { name: 'no-circle', severity: 'error', from: {}, to: { circular: true } },

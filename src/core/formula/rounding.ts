@@ -38,16 +38,16 @@ export interface RoundingRule {
 export function roundLines(
   lines: FormulaLine[],
   ingredients: ReadonlyMap<string, Ingredient>,
-  adjustment: RoundingRule,
+  rule: RoundingRule,
 ): Rounding {
-  const contents = adjustment.eggWeight * (1 - EGG_SHARES.shell);
+  const contents = rule.eggWeight * (1 - EGG_SHARES.shell);
   const rounded = lines.map((l): RoundedLine => {
     const known = ingredients.get(l.ingredient);
     const step =
-      known?.egg === 'whole' && adjustment.eggs === 'whole'
+      known?.egg === 'whole' && rule.eggs === 'whole'
         ? { size: contents, name: 'egg' }
-        : known?.gelatine && adjustment.sheetGrams !== null
-          ? { size: adjustment.sheetGrams / 2, name: 'sheet' }
+        : known?.gelatine && rule.sheetGrams !== null
+          ? { size: rule.sheetGrams / 2, name: 'sheet' }
           : null;
     if (!step) return line(l, onTheScale(l.grams), null);
     const steps = l.grams > 0 ? Math.max(1, Math.round(l.grams / step.size)) : 0;

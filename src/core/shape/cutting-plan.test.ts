@@ -55,9 +55,9 @@ describe('cutting plans', () => {
   });
 
   it('says what found no place, and takes another sheet for it', () => {
-    const adjustment: (WantedPiece & { count: number })[] = [{ shape: 'disc', diameter: 220, count: 5 }];
-    expect(cuttingPlan(sheet, adjustment).missing).toEqual([2]);
-    const plans = cutFromSheets(sheet, adjustment)!;
+    const wanted: (WantedPiece & { count: number })[] = [{ shape: 'disc', diameter: 220, count: 5 }];
+    expect(cuttingPlan(sheet, wanted).missing).toEqual([2]);
+    const plans = cutFromSheets(sheet, wanted)!;
     expect(plans.map((p) => p.placed.length)).toEqual([3, 2]);
     expect(cutFromSheets(sheet, [{ shape: 'disc', diameter: 401, count: 1 }])).toBeNull();
     expect(discsPerSheet(sheet, 401)).toBe(0);

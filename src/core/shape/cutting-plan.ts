@@ -10,7 +10,7 @@ export type WantedPiece = PieceShape & { count: number | null };
 
 export interface CuttingPlan {
   placed: PlacedPiece[];
-  /** Pieces of each wanted kind that found no place, in the order of the adjustment. */
+  /** Pieces of each wanted kind that found no place, in the order in which they were asked for. */
   missing: number[];
   /** mm², and as a share of the sheet. */
   waste: number;
@@ -172,12 +172,12 @@ function rowsOfDiscs(
   if (wanted.length !== 1 || only?.shape !== 'disc') return [];
   const d = only.diameter;
   const [long, short] = along ? [sheet.length, sheet.width] : [sheet.width, sheet.length];
-  const adjustment = only.count ?? Infinity;
+  const most = only.count ?? Infinity;
   return [0, d / 2].map((shift) => {
     const rise = shift === 0 ? d : (d * Math.sqrt(3)) / 2;
     const placed: Placed[] = [];
     for (let row = 0; row * rise + d <= short + 1e-9; row++)
-      for (let x = row % 2 === 1 ? shift : 0; x + d <= long + 1e-9 && placed.length < adjustment; x += d) {
+      for (let x = row % 2 === 1 ? shift : 0; x + d <= long + 1e-9 && placed.length < most; x += d) {
         const y = row * rise;
         placed.push({ kind: 0, piece: { shape: 'disc', diameter: d, x: along ? x : y, y: along ? y : x, turn: 0 } });
       }
@@ -191,14 +191,12 @@ function rowsOfDiscs(
 
 /** How many discs of one diameter come from a sheet in rows, straight or shifted. Example: 600 × 400 gives 6 of 180. */
 export function discsPerSheet(sheet: Sheet, diameter: number): number {
-  const adjustment: WantedPiece[] = [{ shape: 'disc', diameter, count: null }];
-  return Math.max(
-    ...[true, false].flatMap((along) => rowsOfDiscs(sheet, adjustment, along).map((r) => r.placed.length)),
-  );
+  const wanted: WantedPiece[] = [{ shape: 'disc', diameter, count: null }];
+  return Math.max(...[true, false].flatMap((along) => rowsOfDiscs(sheet, wanted, along).map((r) => r.placed.length)));
 }
 
 /**
- * Sheets needed for a adjustment, each cut by a plan of its own; what one leaves out goes onto the next. Null if a piece is
+ * Sheets needed for what is wanted, each cut by a plan of its own; what one leaves out goes onto the next. Null if a piece is
  * larger than the sheet.
  */
 export function cutFromSheets(sheet: Sheet, wanted: (PieceShape & { count: number })[]): CuttingPlan[] | null {

@@ -1,6 +1,6 @@
 import type { Adjustment } from './plan-edit';
 
-/** What a adjustment may name. */
+/** What an adjustment may name. */
 export interface Steerable {
   /** Ids of people and items, and skills that somebody on the team has. */
   people: ReadonlySet<string>;
@@ -14,7 +14,7 @@ export interface Steerable {
   >;
 }
 
-/** Whom or what a adjustment names that is not there, or what it asks that cannot be; null where it can be tried. */
+/** Whom or what an adjustment names that is not there, or what it asks that cannot be; null where it can be tried. */
 export function adjustmentProblem(adjustment: Adjustment, known: Steerable): string | null {
   const stranger = (ids: readonly string[]) =>
     ids.some((id) => !known.people.has(id)) ? 'There is nobody of that name.' : null;

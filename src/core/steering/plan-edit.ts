@@ -9,7 +9,7 @@ export interface Pin {
 
 /** What can be answered anew on an order while it is planned. */
 export interface OrderAnswers {
-  /** ISO instant; in a adjustment also a wall-clock time of the kitchen. */
+  /** ISO instant; in an adjustment also a wall-clock time of the kitchen. */
   pickup: string;
   /** Roles of optional components that are left out. */
   without: string[];

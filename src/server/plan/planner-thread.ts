@@ -12,7 +12,7 @@ function threadOf(thread: PlannerThread): AskedThread {
   return held.zestPlanners[thread];
 }
 
-/** Plans in a thread: what is saved at one thread, what is only tried at the other. */
+/** Plans in a thread: what is saved in the one, what is only tried in the other. */
 export function planInThread(request: PlanningRequest, thread: PlannerThread = 'plans'): Promise<PlanningAnswer> {
   return threadOf(thread).ask(request);
 }
