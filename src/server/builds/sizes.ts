@@ -6,7 +6,7 @@ import { proposeTiers } from '../../core/shape/propose-tiers';
 import type { LoadedKitchen } from '../situation/load-kitchen';
 
 /** Sizes of a build that the kitchen's own moulds can make. */
-export function formsFor(buildId: string, kitchen: LoadedKitchen): Form[] {
+function formsFor(buildId: string, kitchen: LoadedKitchen): Form[] {
   const build = kitchen.builds.get(buildId);
   return build ? formsOfBuild(build, kitchen.library.moulds) : [];
 }
