@@ -1,3 +1,4 @@
+import { extractText } from 'unpdf';
 import { expect, test } from './journey';
 import { go } from './go';
 
@@ -23,7 +24,14 @@ test.describe('the pull list', () => {
     await expect(page.getByRole('region', { name: /^Take out/ })).toContainText('out of the cold');
     const pdf = await request.get('/api/pull-list?days=2');
     expect(pdf.headers()['content-type']).toBe('application/pdf');
-    expect((await pdf.body()).subarray(0, 5).toString()).toBe('%PDF-');
+    const { text, totalPages } = await extractText(new Uint8Array(await pdf.body()), { mergePages: true });
+    expect(totalPages).toBeGreaterThan(0);
+    // What stands on the screen stands on the paper: every batch that is weighed, and the eggs.
+    await go(page, '/pull-list?days=2');
+    const names = await page.getByRole('region', { name: 'Weigh out' }).locator('b').allTextContents();
+    expect(names.length).toBeGreaterThan(3);
+    for (const name of names) expect(text).toContain(name);
+    expect(text).toMatch(/Crack \d+ of \d+ g/);
   });
 
   test('offers one batch for several orders; accepted it is one rung on each of their ladders, and can be split', async ({

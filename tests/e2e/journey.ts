@@ -1,5 +1,6 @@
-import { test as base } from '@playwright/test';
+import { expect, test as base } from '@playwright/test';
 import { serveKitchen } from './kitchen-server.mjs';
+import { seriousFaults } from './serious';
 
 export { expect, type Page } from '@playwright/test';
 
@@ -30,5 +31,12 @@ export const test = base.extend<{ baseURL: string }, { kitchen: Kitchen }>({
       kitchen.file = info.file;
     }
     await give(kitchen.server!.url);
+  },
+  // Wherever a journey has come to, dialogs, answers and complaints included, nobody may be shut out.
+  page: async ({ page }, give, info) => {
+    await give(page);
+    if (info.status !== info.expectedStatus || page.isClosed() || !page.url().startsWith('http')) return;
+    // While answers are still coming, what waits for them is pale: it is looked at until it has settled.
+    await expect.poll(() => seriousFaults(page), { timeout: 8000 }).toEqual([]);
   },
 });

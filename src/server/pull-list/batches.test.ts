@@ -33,11 +33,10 @@ describe('a batch for several orders', () => {
       expect(ladder.rungs.filter((r) => r.shared).map((r) => r.step)).toContain(first.id);
     }
     const [person] = first.people;
-    const bench = benchView(person!, situation, plan)!;
-    const mine = [bench.now, ...bench.then].find((s) => s?.step === first.id);
-    if (mine) expect(mine.order).toBe(wanted.members.map((m) => m.name).join(' + '));
-
     expect(await startStep(first.id, person!)).toMatchObject({ ok: true });
+    const begun = (await loadPlanned())!;
+    const bench = benchView(person!, begun.situation, begun.plan)!;
+    expect(bench.now).toMatchObject({ step: first.id, order: wanted.members.map((m) => m.name).join(' + ') });
     expect((await loadSituation(kitchen.db))!.states.get(first.id)).toMatchObject({ state: 'running' });
     expect(message(await splitBatch(accepted[0]!.id))).toContain('It has been begun');
     const check = cakeSteps(situation).find((s) => s.id === first.id)!.check;

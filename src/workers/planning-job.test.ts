@@ -1,0 +1,69 @@
+import { checkPlan } from '../core/plan-check/check-plan';
+import { generateProblem } from '../core/planner/testing/generate';
+import { slip } from '../core/planner/testing/slip';
+import type { Plan } from '../core/planning-format/plan';
+import type { Problem } from '../core/planning-format/problem';
+import { answerQuestion, runPlanningJob, type PlanningRequest } from './planning-job';
+
+const problem = generateProblem({ cakes: 4, seed: 6 });
+let time = 0;
+/** A clock that goes on by itself, by a tenth of a second at each look. */
+const clock = () => (time += 0.1);
+const ask = (change: Partial<PlanningRequest> = {}) =>
+  runPlanningJob({ problem, old: null, seconds: 60, rounds: 5, ...change }, clock);
+
+function planned(change: Partial<PlanningRequest> = {}): Plan {
+  const answer = ask(change);
+  if (!answer.ok) throw new Error(answer.problems.map((p) => p.message).join(' '));
+  return answer.plan;
+}
+
+describe('what a planning thread does', () => {
+  it('plans afresh, soundly, and says how early each order could be ready', () => {
+    const answer = ask();
+    if (!answer.ok) throw new Error('It has a plan.');
+    expect(checkPlan(problem, answer.plan).errors).toEqual([]);
+    expect(answer.ready.map((r) => r.order).sort()).toEqual(problem.orders.map((o) => o.id).sort());
+    expect(answer.plan.seconds).toBeGreaterThan(0);
+  });
+
+  it('keeps to an earlier plan where it can', () => {
+    const plan = planned();
+    const hands = plan.steps.filter((s) => s.people.length > 0);
+    const later = slip(problem, plan, hands[Math.floor(hands.length / 2)]!);
+    const again = planned({ problem: later, old: plan, rounds: 0 });
+    expect(checkPlan(later, again).errors).toEqual([]);
+    const start = new Map(plan.steps.map((s) => [s.id, s.start]));
+    const stayed = again.steps.filter((s) => start.get(s.id) === s.start).length;
+    expect(stayed).toBeGreaterThan(again.steps.length / 2);
+  });
+
+  it('ends when its time is over, whatever rounds it has left', () => {
+    const begun = time;
+    planned({ seconds: 2, rounds: 1_000_000 });
+    expect(time - begun).toBeLessThan(20);
+  });
+
+  it('refuses a problem that cannot be planned, with what is wrong', () => {
+    const broken: Problem = {
+      ...problem,
+      steps: problem.steps.map((s, i) => (i === 0 ? { ...s, order: 'nobody' } : s)),
+    };
+    expect(ask({ problem: broken })).toMatchObject({
+      ok: false,
+      problems: expect.arrayContaining([expect.objectContaining({ path: 'steps[0].order' })]),
+    });
+  });
+
+  it('answers what is asked of a plan', () => {
+    const plan = planned();
+    const [order] = problem.orders;
+    const why = answerQuestion({ about: 'why', problem, plan, order: order!.id }, clock);
+    expect(why).toMatchObject({ blockers: { alone: expect.any(Boolean) } });
+    const chances = answerQuestion({ about: 'chances', problem, plan, runs: 50 }, clock);
+    expect(chances).toMatchObject({ orders: expect.arrayContaining([expect.objectContaining({ order: order!.id })]) });
+    const without: Plan = { ...plan, steps: plan.steps.filter((s) => !s.id.startsWith(`${order!.id}.`)) };
+    const room = answerQuestion({ about: 'capacity', problem, old: without, order: order!.id, seconds: 60 }, clock);
+    expect(room).toMatchObject({ order: order!.id, pickup: order!.pickup });
+  });
+});
