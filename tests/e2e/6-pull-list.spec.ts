@@ -28,7 +28,8 @@ test.describe('the pull list', () => {
     expect(totalPages).toBeGreaterThan(0);
     // What stands on the screen stands on the paper: every batch that is weighed, and the eggs.
     await go(page, '/pull-list?days=2');
-    const names = await page.getByRole('region', { name: 'Weigh out' }).locator('b').allTextContents();
+    const boxes = await page.getByRole('region', { name: 'Weigh out' }).getByRole('checkbox').all();
+    const names = await Promise.all(boxes.map(async (b) => (await b.getAttribute('aria-label'))!.split(' for ')[0]!));
     expect(names.length).toBeGreaterThan(3);
     for (const name of names) expect(text).toContain(name);
     expect(text).toMatch(/Crack \d+ of \d+ g/);

@@ -101,6 +101,9 @@ function HandStrip({
   );
 }
 
+/** Ovens are drawn no lighter than at this heat, so that the white number on them can be read (4.5 : 1). °C. */
+const LEAST_HEAT = 172;
+
 function OvenStrip({ oven, scale, onOpen }: { oven: OvenView; scale: TimeScale; onOpen: (step: string) => void }) {
   const boxes = oven.loads.map((l) => {
     const { top, height } = extent(scale, l.start, l.end);
@@ -143,7 +146,7 @@ function OvenStrip({ oven, scale, onOpen }: { oven: OvenView; scale: TimeScale; 
               lineHeight: 1,
               cursor: 'pointer',
               overflow: 'hidden',
-              ...placeBackground('oven', Math.max(l.celsius, 165)),
+              ...placeBackground('oven', Math.max(l.celsius, LEAST_HEAT)),
             }}
           >
             {of === 1 && height >= 13 ? `${l.celsius}°` : ''}
