@@ -35,7 +35,6 @@ export type FieldSpec = Common &
   (
     | { kind: 'number'; unit: CalcUnit; least?: number; most?: number; whole?: boolean }
     | { kind: 'text' }
-    | { kind: 'flag' }
     | { kind: 'choice'; choices: FromFigures<readonly string[]> }
     | { kind: 'form' }
     | { kind: 'list'; of: Record<string, FieldSpec>; least?: number }

@@ -66,8 +66,6 @@ function readField(spec: FieldSpec, value: unknown, figures: Coefficients, path:
     }
     case 'text':
       return typeof value === 'string' ? { ok: true, value } : wrong(`${spec.label} must be text.`);
-    case 'flag':
-      return typeof value === 'boolean' ? { ok: true, value } : wrong(`${spec.label} must be true or false.`);
     case 'choice': {
       const choices = choicesOf(spec, figures);
       return typeof value === 'string' && choices.includes(value)
@@ -168,8 +166,6 @@ export function describe(spec: FieldSpec, figures: Coefficients): string {
       return 'a list of names';
     case 'words':
       return 'an object of texts';
-    case 'flag':
-      return 'true or false';
     case 'text':
       return 'text';
   }

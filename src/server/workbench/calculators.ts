@@ -10,7 +10,7 @@ export type PlainField =
   | { kind: 'number'; label: string; unit: string; default: number | null | undefined; whole: boolean }
   | { kind: 'choice'; label: string; choices: string[]; default: string | undefined }
   | { kind: 'list'; label: string; of: Record<string, PlainField>; default: Record<string, unknown>[] }
-  | { kind: 'form' | 'text' | 'flag' | 'names' | 'words'; label: string; default: unknown };
+  | { kind: 'form' | 'text' | 'names' | 'words'; label: string; default: unknown };
 
 export interface CalculatorView {
   name: string;

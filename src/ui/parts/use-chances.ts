@@ -1,3 +1,4 @@
+import { useMemo } from 'react';
 import type { Chance } from '@/server/plan/chances';
 import { CHANCES } from '../asking/questions';
 import { useAsked, type Asked } from '../asking/use-asked';
@@ -8,8 +9,11 @@ export function useChances(plan: number | null): {
   asked: Pick<Asked<unknown>, 'problem' | 'again'>;
 } {
   const asked = useAsked(plan === null ? null : CHANCES, plan ?? '');
-  const of = asked.answer?.plan === plan ? asked.answer : null;
-  return { chances: of ? new Map(of.orders.map((o) => [o.order, o])) : NONE, asked };
+  const { answer } = asked;
+  // A wall is drawn anew at every step of a drag: what it looks up is made once.
+  const chances = useMemo(
+    () => new Map(answer?.plan === plan ? answer.orders.map((o) => [o.order, o]) : []),
+    [answer, plan],
+  );
+  return { chances, asked };
 }
-
-const NONE: ReadonlyMap<number, Chance> = new Map();

@@ -3,8 +3,6 @@
 import Close from '@mui/icons-material/Close';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Checkbox from '@mui/material/Checkbox';
-import FormControlLabel from '@mui/material/FormControlLabel';
 import IconButton from '@mui/material/IconButton';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
@@ -49,13 +47,6 @@ export function CalcField(props: FieldProps) {
             </MenuItem>
           ))}
         </TextField>
-      );
-    case 'flag':
-      return (
-        <FormControlLabel
-          label={spec.label}
-          control={<Checkbox checked={value === true} onChange={(_, on) => onChange(on)} />}
-        />
       );
     case 'form':
       return <FormField {...props} />;
