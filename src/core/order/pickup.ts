@@ -1,3 +1,4 @@
+import { WALL_CLOCK } from '../time/clock';
 import { DateTime } from 'luxon';
 
 /** What a pickup is held against. */
@@ -11,7 +12,6 @@ export interface PickupRule {
 
 export type PickupRead = { ok: true; pickup: Date } | { ok: false; message: string };
 
-const WALL_CLOCK = "yyyy-MM-dd'T'HH:mm";
 const DAY = 86_400_000;
 
 /**

@@ -6,13 +6,11 @@ import type { OrderForm } from '../input/order-input';
 import type { Form } from '../shape/form';
 import { breakDownOrder } from '../situation/break-down-orders';
 import type { BreakableOrder, OpenOrder, PlanningKitchen } from '../situation/situation';
-import { minuteOf, timeOf } from '../time/clock';
+import { minuteOf, timeOf, WALL_CLOCK } from '../time/clock';
 import { clashesOf, clashWords } from './allergen-clash';
 import { swapProblem, versionsOf } from './parts';
 import { readPickup, type PickupRule } from './pickup';
 import { readTiers } from './tiers';
-
-const WALL_CLOCK = "yyyy-MM-dd'T'HH:mm";
 
 /** Everything that is kept of an order when it is taken or changed. */
 export type OrderFields = Omit<OpenOrder, 'id' | 'weight'> & {

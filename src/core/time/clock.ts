@@ -18,3 +18,6 @@ export function minuteOf(instant: string | Date, clock: Clock): number {
 export function timeOf(minute: number, clock: Clock): DateTime<true> {
   return DateTime.fromISO(clock.origin, { zone: clock.zone }).plus({ minutes: minute }) as DateTime<true>;
 }
+
+/** How a wall-clock time is written where one is typed, without a zone: "2027-05-20T09:40". */
+export const WALL_CLOCK = "yyyy-MM-dd'T'HH:mm";

@@ -1,7 +1,7 @@
 import type { Form } from '../../core/shape/form';
 import { orderStatus, type OrderStatus } from '../../core/floor/order-status';
 import { cakeName } from '../../core/breakdown/amounts/cake';
-import { timeOf, minuteOf } from '../../core/time/clock';
+import { timeOf, minuteOf, WALL_CLOCK } from '../../core/time/clock';
 import type { OrderForm } from '../../core/input/order-input';
 import { database } from '../../data/database';
 import { readHandedOver, readOrder } from '../../data/repositories/orders';
@@ -80,7 +80,6 @@ export interface OrderFormView {
   latest: string;
 }
 
-const WALL_CLOCK = "yyyy-MM-dd'T'HH:mm";
 const isWallClock = (text: string | undefined): text is string => /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/.test(text ?? '');
 const FIRST_PORTIONS = 12;
 

@@ -1,5 +1,6 @@
 'use client';
 
+import { WALL_CLOCK } from '@/core/time/clock';
 import Box from '@mui/material/Box';
 import Checkbox from '@mui/material/Checkbox';
 import FormControl from '@mui/material/FormControl';
@@ -13,8 +14,6 @@ import { Controller, type Control } from 'react-hook-form';
 import type { OrderForm } from '@/core/input/order-input';
 import { ALLERGENS } from '@/core/formula/formula';
 import type { OrderFormView } from '@/server/orders/order-pages';
-
-const WALL_CLOCK = "yyyy-MM-dd'T'HH:mm";
 
 interface OrderTextProps {
   control: Control<OrderForm>;

@@ -6,7 +6,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { DateTime } from 'luxon';
 import { useState } from 'react';
-import { minuteOf, timeOf } from '@/core/time/clock';
+import { minuteOf, timeOf, WALL_CLOCK } from '@/core/time/clock';
 import type { Span } from '@/core/time/spans';
 import type { WallView } from '@/server/wall/wall-view';
 import { OneMoreFields, useOneMore } from '../orders/one-more-fields';
@@ -21,8 +21,6 @@ const KINDS = [
   ['order', 'One order more'],
 ] as const;
 type Kind = (typeof KINDS)[number][0];
-
-const WALL_CLOCK = "yyyy-MM-dd'T'HH:mm";
 
 /** What to suppose: somebody ill, an oven down, overtime, a borrowed tin, another pickup, an order more. */
 export function WhatIfFields({
