@@ -24,7 +24,7 @@ let keys = 0;
 /** One tap; how long its answer took, ms. */
 async function tap(door, body) {
   const begun = performance.now();
-  const response = await fetch(`${server.url}/api/do/${door}`, {
+  const response = await fetch(`${server.url}/k/demo/api/do/${door}`, {
     method: 'POST',
     headers: { 'content-type': 'application/json', 'idempotency-key': `bench-${++keys}-${Date.now()}` },
     body: JSON.stringify(body),
@@ -39,7 +39,7 @@ function tablet(person, onPlan = () => {}) {
   const gone = new AbortController();
   let timer;
   (async () => {
-    const stream = await fetch(`${server.url}/api/live`, { signal: gone.signal });
+    const stream = await fetch(`${server.url}/k/demo/api/live`, { signal: gone.signal });
     for await (const part of stream.body) {
       const text = Buffer.from(part).toString();
       if (text.includes('data: planned')) onPlan();

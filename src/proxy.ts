@@ -1,15 +1,18 @@
 import { randomBytes } from 'node:crypto';
 import { NextResponse, type NextRequest } from 'next/server';
 import { hostAllowed, sameSite } from './server/shared/allowed-hosts';
+import { kitchenInPath, LAST_KITCHEN } from './server/shared/kitchen-path';
 import { readSettings } from './server/shared/settings';
 
 const { hosts } = readSettings(process.env).settings;
+/** As long as a device remembers which kitchen it used last. s. */
+const A_YEAR = 365 * 86_400;
 const dev = process.env.NODE_ENV !== 'production';
 
 /**
  * Stands before every page and every question: refuses names that the server is not known by, addresses that cannot be read, and
- * writes that come from elsewhere, and lets pages run only their own scripts. What is sent to `/api/do` is looked at there, where its
- * body is not held back.
+ * writes that come from elsewhere, and lets pages run only their own scripts. What is sent to a door (`…/api/do/…`) is looked at there,
+ * where its body is not held back. A device remembers the kitchen that it used last.
  */
 export function proxy(request: NextRequest): Response {
   const host = request.headers.get('host');
@@ -30,6 +33,9 @@ export function proxy(request: NextRequest): Response {
   headers.set('content-security-policy', policy);
   const response = NextResponse.next({ request: { headers } });
   response.headers.set('content-security-policy', policy);
+  const kitchen = kitchenInPath(request.nextUrl.pathname);
+  if (kitchen !== null && request.cookies.get(LAST_KITCHEN)?.value !== kitchen)
+    response.cookies.set(LAST_KITCHEN, kitchen, { path: '/', sameSite: 'lax', maxAge: A_YEAR });
   return response;
 }
 
@@ -59,4 +65,4 @@ function policyWith(nonce: string): string {
   ].join('; ');
 }
 
-export const config = { matcher: ['/((?!_next/static|_next/image|icon.svg|api/do/).*)'] };
+export const config = { matcher: ['/((?!_next/static|_next/image|icon.svg|api/do/|k/[^/]+/api/do/).*)'] };

@@ -1,3 +1,4 @@
+import type { PGlite } from '@electric-sql/pglite';
 import path from 'node:path';
 import * as schema from './schema';
 import { forgetRead } from './cached';
@@ -56,10 +57,14 @@ export async function openFolder(folder: string): Promise<Opened> {
 
 async function openPglite(folder: string, lock: FolderLock | null): Promise<Opened> {
   const { PGlite } = await import('@electric-sql/pglite');
+  return openClient(await PGlite.create(folder), lock);
+}
+
+/** An embedded database that is there already, brought to the schema of today. */
+export async function openClient(client: PGlite, lock: FolderLock | null = null): Promise<Opened> {
   const { drizzle } = await import('drizzle-orm/pglite');
   const { migrate } = await import('drizzle-orm/pglite/migrator');
   forgetRead();
-  const client = await PGlite.create(folder);
   const db = drizzle(client, { schema });
   await migrate(db, { migrationsFolder: migrationsFolder() });
   return {

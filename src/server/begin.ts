@@ -1,8 +1,10 @@
 import { closeDatabase, database } from '../data/database';
 import { forgetWrites } from '../data/repositories/writes';
 import { now } from './shared/clock';
-import { hasKitchen, loadDemo } from './demo/load-demo';
+import { loadDemo } from './demo/load-demo';
+import { readKitchens } from '../data/repositories/kitchens';
 import { closeStreams } from './shared/live';
+import { upgradeKitchens } from './situation/upgrade';
 import { log } from './shared/log';
 import { readSettings } from './shared/settings';
 
@@ -20,7 +22,8 @@ export async function begin(): Promise<void> {
   try {
     const db = await database();
     await forgetWrites(db, new Date(now().getTime() - DAYS_OF_KEYS * 86_400_000));
-    if (process.env.ZEST_DEMO === '1' && !(await hasKitchen())) await loadDemo();
+    await upgradeKitchens(db);
+    if (process.env.ZEST_DEMO === '1' && (await readKitchens(db)).length === 0) await loadDemo();
   } catch (error) {
     // A server that lives on without its data would answer every page with an error.
     log.fatal({ err: error }, error instanceof Error ? error.message : String(error));

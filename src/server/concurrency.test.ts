@@ -1,3 +1,4 @@
+import { orderId } from '../core/ids/ids';
 import { startPostgres } from '../data/testing/postgres-server.mjs';
 import { openDemoKitchen, plansSettled, sendTo } from './testing/demo-kitchen';
 
@@ -19,7 +20,7 @@ describe.each(databases)('at once, on %s', (name, url) => {
     ...(await import('../data/repositories/events')),
     ...(await import('../data/repositories/edits')),
   });
-  const situation = async () => (await (await load()).loadPlanned())!;
+  const situation = async () => (await (await load()).loadPlanned(kitchen.db))!;
   beforeAll(async () => {
     kitchen = await openDemoKitchen(`at-once-${name}`, url);
   });
@@ -70,7 +71,7 @@ describe.each(databases)('at once, on %s', (name, url) => {
     const begun = async () => {
       const { readFloor } = await load();
       const { situation: s } = await situation();
-      const orders = s.orders.map((o) => o.id);
+      const orders = s.orders.map((o) => orderId(o.id));
       const told = await readFloor(kitchen.db, orders, s.kitchen.clock);
       return told.filter((e) => e.kind === 'start' && e.step === next!.step).length;
     };
@@ -81,20 +82,22 @@ describe.each(databases)('at once, on %s', (name, url) => {
   });
 
   it('a batch is accepted once, and split once', async () => {
-    const { proposals } = (await (await load()).loadBatches())!;
+    const { proposals } = (await (await load()).loadBatches(kitchen.db))!;
     const { members } = proposals.find((p) => p.members.length >= 2)!;
     const wanted = { members: members.map(({ order, role }) => ({ order, role })) };
     expect((await atOnce(4, 'accept-batch', wanted)).done).toBe(1);
-    const { accepted } = (await (await load()).loadBatches())!;
+    const { accepted } = (await (await load()).loadBatches(kitchen.db))!;
     expect(accepted).toHaveLength(1);
     expect((await atOnce(4, 'split-batch', { id: accepted[0]!.id })).done).toBe(1);
   });
 
   it('an edit is undone once', async () => {
+    const { readEdits } = await load();
+    const before = (await readEdits(kitchen.db)).done.length;
     expect((await sendTo('steer', { wanted: [{ kind: 'more', key: 'mixer-1', to: 1 }] })).ok).toBe(true);
     expect((await atOnce(4, 'undo', {})).done).toBe(1);
-    const { readEdits } = await load();
-    expect((await readEdits(kitchen.db)).filter((e) => e.undoes !== null)).toHaveLength(1);
+    const { done, undone } = await readEdits(kitchen.db);
+    expect([done.length, undone.length]).toEqual([before, 1]);
   });
 
   it('of two who change the kitchen or an order the second is told', async () => {
@@ -107,6 +110,8 @@ describe.each(databases)('at once, on %s', (name, url) => {
   });
 
   it('the demo is loaded once', async () => {
-    expect((await sendTo('load-demo', {})).message).toBe('There is a kitchen already.');
+    const { loadDemo } = await import('./demo/load-demo');
+    const again = await Promise.all([loadDemo('UTC'), loadDemo('UTC')]);
+    expect(again).toEqual(again.map(() => ({ ok: false, message: 'The demo kitchen is here already.' })));
   });
 });

@@ -33,11 +33,11 @@ function send(door: string, body: string, headers: Record<string, string> = {}):
     },
     body,
   });
-  return post(request, { params: Promise.resolve({ door }) });
+  return post(request, { params: Promise.resolve({ kitchen: 'demo', door }) });
 }
 const ask = (name: keyof typeof GETS, asked: Record<string, string>) =>
   answerGet(name, GETS[name])(new Request(`http://127.0.0.1/api/x?${new URLSearchParams(asked)}`), {
-    params: Promise.resolve(undefined),
+    params: Promise.resolve({ kitchen: 'demo' }),
   });
 
 const routes = readdirSync('src/app', { recursive: true, encoding: 'utf8' }).filter(
@@ -49,11 +49,12 @@ describe('every way in is a door', () => {
     const all = readdirSync('src', { recursive: true, encoding: 'utf8' }).filter((f) => /\.tsx?$/.test(f));
     expect(all.filter((f) => /^\s*['"]use server['"]/m.test(readFileSync(path.join('src', f), 'utf8')))).toEqual([]);
   });
-  it('every route hands over to the doors, but for the stream', () => {
+  it('every route hands over to the doors, but for the stream and what old addresses lead to', () => {
     const handed = routes.filter((f) =>
-      /export const (GET|POST) = answer(Get|Posts)\(/.test(readFileSync(path.join('src', 'app', f), 'utf8')),
+      /export const (GET|POST) = answer(Get|Posts|HousePosts)\(/.test(readFileSync(path.join('src', 'app', f), 'utf8')),
     );
-    expect(routes.filter((f) => !handed.includes(f))).toEqual([path.join('api', 'live', 'route.ts')]);
+    const others = routes.filter((f) => !handed.includes(f)).sort();
+    expect(others).toEqual(['api/[...rest]/route.ts', 'k/[kitchen]/api/live/route.ts'].map(path.normalize));
     const text = handed.map((f) => readFileSync(path.join('src', 'app', f), 'utf8')).join('\n');
     for (const name of Object.keys(GETS)) expect(text).toContain(`answerGet('${name}', GETS`);
   });
@@ -64,7 +65,7 @@ describe('every way in is a door', () => {
 });
 
 describe('malformed values', () => {
-  const names = async () => (await loadOrders())!.open.map((o) => `${o.id} ${o.title}`);
+  const names = async () => (await loadOrders(kitchen.db))!.open.map((o) => `${o.id} ${o.title}`);
 
   it.each(Object.keys(WELL_MADE) as (keyof typeof WELL_MADE)[])('%s: refused in words, or harmless', async (door) => {
     const before = await names();
@@ -150,7 +151,7 @@ describe('keys', () => {
     const ids = await Promise.all(answers.map(async (r) => ((await r.json()) as { id: number }).id));
     expect(new Set(ids).size).toBe(1);
     expect(((await (await take('once-only-1', 'Once only')).json()) as { id: number }).id).toBe(ids[0]);
-    const named = (await loadOrders())!.open.filter((o) => o.title === 'Once only');
+    const named = (await loadOrders(kitchen.db))!.open.filter((o) => o.title === 'Once only');
     expect(named).toHaveLength(1);
     expect(((await (await take('once-only-2', 'Once only')).json()) as { id: number }).id).not.toBe(ids[0]);
   });

@@ -13,6 +13,7 @@ import { extendStep, finishStep, MOST_EXTENSION, startStep, takeBackStep } from 
 import { exportFormula, LARGEST_RECIPES, readRecipeFile, saveFormula } from './formulas/formulas';
 import { saveKitchen, saveReading } from './kitchen/kitchen-settings';
 import { shapeChoices, sizeChoices } from './orders/order-pages';
+import { takeNewerRules } from './orders/newer-rules';
 import { bringBack, changeOrder, handOver, leaveOut, takeOrder } from './orders/orders';
 import { panelFile } from './builds/panel-template';
 import { loadPullList, tickLine } from './pull-list/pull-list';
@@ -80,48 +81,55 @@ const partChange = object({
     .when('kind', { is: 'choice', then: (s) => s.defined('Which answer?') }),
 });
 
+/** Every way in by which something is sent to the whole database (`POST /api/do/NAME`). */
+export const HOUSE_POSTS = {
+  'load-demo': asking<typeof nothing, Awaited<ReturnType<typeof loadDemo>>, void>(nothing, () => loadDemo()),
+};
+
 /**
- * Every way in by which something is sent (`POST /api/do/NAME`). Their names are addresses: they stay as they are from one build to
+ * Every way in by which something is sent to a kitchen (`POST /k/KITCHEN/api/do/NAME`). Their names are addresses: they stay as they are from one build to
  * the next, so that a tablet that was opened before an update goes on.
  */
 export const POSTS = {
-  'load-demo': writing(nothing, () => loadDemo()),
-  replan: writing(nothing, async () =>
-    (await planned('the lead asked for it', { helpLate: true }))
+  replan: writing(nothing, async (_, db) =>
+    (await planned(db, 'the lead asked for it', { helpLate: true }))
       ? { ok: true }
       : refuse('Planning did not come to an end: the newest plan stands as it was.'),
   ),
   steer: writing(
     object({ wanted: adjustmentList }),
-    ({ wanted }) => (wanted.length > 0 ? steer(wanted) : Promise.resolve(refuse('Nothing is asked for.'))),
+    ({ wanted }, db) => (wanted.length > 0 ? steer(db, wanted) : Promise.resolve(refuse('Nothing is asked for.'))),
     { strict: true },
   ),
-  'take-over': writing(object({ trial: shortId }), ({ trial }) => takeOver(trial)),
-  undo: writing(nothing, () => undoEdit()),
-  redo: writing(nothing, () => redoEdit()),
-  'take-order': writing(orderForm, (form) => takeOrder(form)),
-  'change-order': writing(orderForm.shape(order), ({ id, version: opened, ...form }) => changeOrder(id, opened, form)),
-  'leave-out': writing(object({ ...order, without: roles }), (x) => leaveOut(x.id, x.version, x.without)),
-  'hand-over': writing(object(order), (x) => handOver(x.id, x.version)),
-  'bring-back': writing(object(order), (x) => bringBack(x.id, x.version)),
-  'start-step': writing(object({ step: shortId, person: shortId }), (x) => startStep(x.step, x.person)),
-  'finish-step': writing(object({ step: shortId, answer: checkAnswer.default(undefined).optional() }), (x) =>
-    finishStep(x.step, x.answer),
+  'take-over': writing(object({ trial: shortId }), ({ trial }, db) => takeOver(db, trial)),
+  undo: writing(nothing, (_, db) => undoEdit(db)),
+  redo: writing(nothing, (_, db) => redoEdit(db)),
+  'take-order': writing(orderForm, (form, db) => takeOrder(db, form)),
+  'change-order': writing(orderForm.shape(order), ({ id, version: opened, ...form }, db) =>
+    changeOrder(db, id, opened, form),
+  ),
+  'leave-out': writing(object({ ...order, without: roles }), (x, db) => leaveOut(db, x.id, x.version, x.without)),
+  'take-newer-rules': writing(object(order), (x, db) => takeNewerRules(db, x.id, x.version)),
+  'hand-over': writing(object(order), (x, db) => handOver(db, x.id, x.version)),
+  'bring-back': writing(object(order), (x, db) => bringBack(db, x.id, x.version)),
+  'start-step': writing(object({ step: shortId, person: shortId }), (x, db) => startStep(db, x.step, x.person)),
+  'finish-step': writing(object({ step: shortId, answer: checkAnswer.default(undefined).optional() }), (x, db) =>
+    finishStep(db, x.step, x.answer),
   ),
   'extend-step': writing(
     object({
       step: shortId,
       minutes: number().typeError('Minutes, a number.').integer().min(1).max(MOST_EXTENSION).required(),
     }),
-    (x) => extendStep(x.step, x.minutes),
+    (x, db) => extendStep(db, x.step, x.minutes),
   ),
-  'take-back-step': writing(object({ step: shortId }), (x) => takeBackStep(x.step)),
-  'change-part': writing(object({ ...order, change: partChange.required() }), (x) =>
-    changePart(x.id, x.version, x.change as PartChange),
+  'take-back-step': writing(object({ step: shortId }), (x, db) => takeBackStep(db, x.step)),
+  'change-part': writing(object({ ...order, change: partChange.required() }), (x, db) =>
+    changePart(db, x.id, x.version, x.change as PartChange),
   ),
   'save-formula': writing(
     formulaForm.shape({ id: string().max(120).nullable().defined('This is missing.'), version }),
-    ({ id, version: opened, ...form }) => saveFormula(id, opened, form),
+    ({ id, version: opened, ...form }, db) => saveFormula(db, id, opened, form),
   ),
   'accept-batch': writing(
     object({
@@ -130,15 +138,15 @@ export const POSTS = {
         .max(60, 'At most 60 members.')
         .required(),
     }),
-    ({ members }) => acceptBatch(members),
+    ({ members }, db) => acceptBatch(db, members),
   ),
-  'split-batch': writing(object({ id: rowId }), ({ id }) => splitBatch(id)),
+  'split-batch': writing(object({ id: rowId }), ({ id }, db) => splitBatch(db, id)),
   tick: writing(
     object({
       key: string().min(1).max(200, 'This line is not there.').required('This line is not there.'),
       ticked: flag,
     }),
-    (x) => tickLine(x.key, x.ticked),
+    (x, db) => tickLine(db, x.key, x.ticked),
   ),
   'save-kitchen': writing(
     object({
@@ -149,29 +157,29 @@ export const POSTS = {
         reading: reading.default(undefined).optional(),
       }).required(),
     }),
-    (x) => saveKitchen(x.version, x.change),
+    (x, db) => saveKitchen(db, x.version, x.change),
   ),
   'save-reading': writing(
     object({ person: shortId, reading: reading.nullable().default(undefined).defined('This is missing.') }),
-    (x) => saveReading(x.person, x.reading),
+    (x, db) => saveReading(db, x.person, x.reading),
   ),
-  'review-order': asking(orderForm.shape({ id: rowId.nullable().defined('This is missing.') }), ({ id, ...form }) =>
-    reviewOrder(id, form),
+  'review-order': asking(orderForm.shape({ id: rowId.nullable().defined('This is missing.') }), ({ id, ...form }, db) =>
+    reviewOrder(db, id, form),
   ),
-  'can-we-take': asking(question, (x) => canWeTake(x)),
+  'can-we-take': asking(question, (x, db) => canWeTake(db, x)),
   'try-what-if': asking(
     object({ wanted: adjustmentList, order: question.nullable().default(undefined).optional() }),
-    (x) => tryWhatIf(x.wanted, x.order ?? null),
+    (x, db) => tryWhatIf(db, x.wanted, x.order ?? null),
     { strict: true },
   ),
-  calculate: asking(object({ name: shortId, input: anything }), (x) => runCalculator(x.name, x.input)),
+  calculate: asking(object({ name: shortId, input: anything }), (x, db) => runCalculator(db, x.name, x.input)),
   'read-recipes': asking(
     object({
       name: string().max(300, 'This name is too long.').required('This is missing.'),
       content: string().max(LARGEST_RECIPES, 'This file is too large for recipes.').required('This file is empty.'),
       country: string().max(40).required('This is missing.'),
     }),
-    (x) => readRecipeFile(x.name, x.content, x.country),
+    (x, db) => readRecipeFile(db, x.name, x.content, x.country),
     { most: 3 * LARGEST_RECIPES },
   ),
 } satisfies Record<string, Door>;
@@ -184,26 +192,26 @@ const portions = number()
   .required('How many portions?');
 const NO_STEP = 'This step is not in the plan any more.';
 
-/** Every way in by which something is asked by its address. */
+/** Every way in by which something of a kitchen is asked by its address (`/k/KITCHEN/api/…`). */
 export const GETS = {
-  builds: asking(nothing, () => buildsToAsk()),
-  chances: asking(nothing, () => loadChances()),
-  search: asking(nothing, () => loadSearch()),
-  sizes: asking(object({ portions, build: optionalText(120) }), async (x) =>
-    x.build === undefined ? await shapeChoices(x.portions) : await sizeChoices(x.build, x.portions),
+  builds: asking(nothing, (_, db) => buildsToAsk(db)),
+  chances: asking(nothing, (_, db) => loadChances(db)),
+  search: asking(nothing, (_, db) => loadSearch(db)),
+  sizes: asking(object({ portions, build: optionalText(120) }), async (x, db) =>
+    x.build === undefined ? await shapeChoices(db, x.portions) : await sizeChoices(db, x.build, x.portions),
   ),
-  step: asking(object({ id: shortId }), ({ id }) => loadStep(id), { none: NO_STEP }),
-  'step-move': asking(object({ id: shortId }), ({ id }) => loadMove(id), { none: NO_STEP }),
-  remedies: asking(object({ id: rowId }), ({ id }) => helpFor(id)),
+  step: asking(object({ id: shortId }), ({ id }, db) => loadStep(db, id), { none: NO_STEP }),
+  'step-move': asking(object({ id: shortId }), ({ id }, db) => loadMove(db, id), { none: NO_STEP }),
+  remedies: asking(object({ id: rowId }), ({ id }, db) => helpFor(db, id)),
   'formula-export': asking(
     object({ id: shortId, as: optionalText(10) }),
-    (x) => exportFormula(x.id, x.as === 'csv' ? 'csv' : 'json'),
+    (x, db) => exportFormula(db, x.id, x.as === 'csv' ? 'csv' : 'json'),
     { none: 'There is no such formula.' },
   ),
   'pull-list': asking(
     object({ day: optionalText(40), days: optionalText(10) }),
-    async (x) => {
-      const view = await loadPullList(x.day, Number(x.days ?? 1));
+    async (x, db) => {
+      const view = await loadPullList(db, x.day, Number(x.days ?? 1));
       return view && pullListFile(view);
     },
     { none: 'There is no plan yet.' },
@@ -214,7 +222,7 @@ export const GETS = {
       fields: optionalText(20_000),
       page: number().typeError('Which page? A number.').integer().min(0).max(10_000).optional(),
     }),
-    (x) => panelFile(x.calc, x.fields ?? '{}', x.page ?? null),
+    (x, db) => panelFile(db, x.calc, x.fields ?? '{}', x.page ?? null),
   ),
 } satisfies Record<string, Door>;
 
@@ -223,3 +231,6 @@ type PostDoor<K extends PostName> = (typeof POSTS)[K];
 /** What a door takes, and what it answers. */
 export type Sent<K extends PostName> = Parameters<PostDoor<K>['run']>[0];
 export type Answered<K extends PostName> = Awaited<ReturnType<PostDoor<K>['run']>>;
+
+export type HousePostName = keyof typeof HOUSE_POSTS;
+export type HouseAnswered<K extends HousePostName> = Awaited<ReturnType<(typeof HOUSE_POSTS)[K]['run']>>;

@@ -6,7 +6,7 @@ import type { Adjustment } from '@/core/steering/plan-edit';
 import type { CapacityQuestion } from '@/server/orders/capacity';
 import type { PartChange } from '@/server/orders/change-part';
 import type { KitchenChange } from '@/server/kitchen/kitchen-settings';
-import { send } from './send';
+import { send, sendToHouse } from './send';
 
 /** What the screens send, by what it does: each goes to its door, and decides nothing. */
 
@@ -18,7 +18,7 @@ export const takeOverAction = (trial: string) => send('take-over', { trial });
 export const undoEditAction = () => send('undo', {});
 export const redoEditAction = () => send('redo', {});
 export const canWeTakeAction = (question: CapacityQuestion) => send('can-we-take', question);
-export const loadDemoAction = () => send('load-demo', {});
+export const loadDemoAction = () => sendToHouse('load-demo');
 
 export const takeOrderAction = (form: OrderForm) => send('take-order', form);
 export const changeOrderAction = (id: number, version: number, form: OrderForm) =>
@@ -28,6 +28,7 @@ export const leaveOutAction = (id: number, version: number, without: string[]) =
   send('leave-out', { id, version, without });
 export const changePartAction = (id: number, version: number, change: PartChange) =>
   send('change-part', { id, version, change });
+export const takeNewerRulesAction = (id: number, version: number) => send('take-newer-rules', { id, version });
 export const handOverAction = (id: number, version: number) => send('hand-over', { id, version });
 export const bringBackAction = (id: number, version: number) => send('bring-back', { id, version });
 

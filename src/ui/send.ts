@@ -1,5 +1,6 @@
-import type { Answered, PostName, Sent } from '@/server/doors';
+import type { Answered, HouseAnswered, HousePostName, PostName, Sent } from '@/server/doors';
 import type { Result } from '@/server/shared/result';
+import { inThisKitchen } from './kitchens/in-kitchen';
 
 /** The server could not be reached, or did not answer in time. */
 export class NoAnswer extends Error {}
@@ -15,16 +16,25 @@ const PATIENCE = 60_000;
 const open = new Map<string, string>();
 
 /**
- * Sends something to a door of the server, again if there is no answer. What was refused comes back as `{ok: false, message}`. Throws
- * `NoAnswer` where nothing can be reached; sending the same later is safe, as it goes out under the same key.
+ * Sends something to a door of the kitchen that the page is in, again if there is no answer. What was refused comes back as
+ * `{ok: false, message}`. Throws `NoAnswer` where nothing can be reached; sending the same later is safe, as it goes out under the same key.
  */
-export async function send<K extends PostName>(name: K, sent: Sent<K>): Promise<Answered<K> | Refused> {
+export function send<K extends PostName>(name: K, sent: Sent<K>): Promise<Answered<K> | Refused> {
+  return deliver(inThisKitchen(`/api/do/${name}`), sent);
+}
+
+/** The same to a door of the whole database. */
+export function sendToHouse<K extends HousePostName>(name: K): Promise<HouseAnswered<K> | Refused> {
+  return deliver(`/api/do/${name}`, {});
+}
+
+async function deliver<Answer>(url: string, sent: unknown): Promise<Answer | Refused> {
   const body = JSON.stringify(sent ?? {});
-  const what = `${name} ${body}`;
+  const what = `${url} ${body}`;
   const key = open.get(what) ?? newKey();
   open.set(what, key);
   for (let attempt = 0; ; attempt++) {
-    const response = await post(name, key, body).catch(() => null);
+    const response = await post(url, key, body).catch(() => null);
     const unavailable = response === null || [502, 503, 504].includes(response.status);
     if (unavailable && attempt < PAUSES.length) {
       await new Promise((resolve) => setTimeout(resolve, PAUSES[attempt]));
@@ -32,7 +42,7 @@ export async function send<K extends PostName>(name: K, sent: Sent<K>): Promise<
     }
     const answer: unknown = response && (await response.json().catch(() => null));
     if (response === null || answer === null || typeof answer !== 'object') throw new NoAnswer();
-    return response.status < 500 ? answered(what, answer as Answered<K>) : (answer as Refused);
+    return response.status < 500 ? answered(what, answer as Answer) : (answer as Refused);
   }
 }
 
@@ -41,8 +51,8 @@ function answered<T>(what: string, answer: T): T {
   return answer;
 }
 
-function post(name: string, key: string, body: string): Promise<Response> {
-  return fetch(`/api/do/${name}`, {
+function post(url: string, key: string, body: string): Promise<Response> {
+  return fetch(url, {
     method: 'POST',
     headers: { 'content-type': 'application/json', 'idempotency-key': key },
     body,

@@ -20,7 +20,7 @@ test('a step is begun and finished with one tap each, the wall shows it, and a t
   const running = wall.locator('[data-state="running"]', { hasText: name }).first();
   await expect(running).toBeAttached();
   const id = (await running.getAttribute('data-step'))!;
-  const { check } = (await (await request.get(`/api/steps/${id}`)).json()) as { check: Check | null };
+  const { check } = (await (await request.get(`/k/demo/api/steps/${id}`)).json()) as { check: Check | null };
   await now.getByRole('button', { name: '+ 5 min' }).click();
   await expect(now.getByRole('button', { name: 'Done' })).toBeEnabled();
   await now.getByRole('button', { name: 'Done' }).click();

@@ -91,9 +91,9 @@ test.describe('a formula', () => {
     await expect(read).toContainText('“a pinch of stardust”: It begins with no quantity.');
     await read.getByRole('button', { name: 'Add to the library' }).click();
     await expect(read).toContainText('● Added.');
-    const csv = await request.get('/api/formulas/buttermilk-slab/export?as=csv');
+    const csv = await request.get('/k/demo/api/formulas/buttermilk-slab/export?as=csv');
     expect(await csv.text()).toContain('ingredient,Plain flour,265,g');
-    const json = await (await request.get('/api/formulas/buttermilk-slab/export?as=json')).json();
+    const json = await (await request.get('/k/demo/api/formulas/buttermilk-slab/export?as=json')).json();
     expect(json).toMatchObject({ '@type': 'Recipe', name: 'Buttermilk slab' });
     await page.getByLabel('or paste it here').fill('neither,nor\n1,2');
     await page.getByRole('button', { name: 'Read it' }).click();

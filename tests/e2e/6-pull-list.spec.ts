@@ -22,7 +22,7 @@ test.describe('the pull list', () => {
     await expect(page.getByRole('region', { name: 'Egg ledger' })).toContainText(/Crack \d+ eggs/);
     await expect(page.getByRole('region', { name: 'To buy' })).toContainText('in the house');
     await expect(page.getByRole('region', { name: /^Take out/ })).toContainText('out of the cold');
-    const pdf = await request.get('/api/pull-list?days=2');
+    const pdf = await request.get('/k/demo/api/pull-list?days=2');
     expect(pdf.headers()['content-type']).toBe('application/pdf');
     const { text, totalPages } = await extractText(new Uint8Array(await pdf.body()), { mergePages: true });
     expect(totalPages).toBeGreaterThan(0);

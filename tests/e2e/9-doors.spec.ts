@@ -2,7 +2,7 @@ import { expect, test } from './journey';
 import { go } from './go';
 
 test('pages run only their own scripts, and are framed by nobody', async ({ request, baseURL }) => {
-  for (const path of ['/', '/bench', '/api/builds', '/nowhere']) {
+  for (const path of ['/k/demo', '/k/demo/bench', '/k/demo/api/builds', '/nowhere']) {
     const response = await request.get(path);
     const headers = response.headers();
     const policy = headers['content-security-policy']!;
@@ -20,7 +20,7 @@ test('pages run only their own scripts, and are framed by nobody', async ({ requ
   expect([other.status(), await other.text()]).toEqual([421, expect.stringContaining('ZEST_HOSTS')]);
   const own = { 'content-type': 'application/json', 'idempotency-key': 'from-elsewhere' };
   const sent = (headers: Record<string, string>) =>
-    request.post('/api/do/undo', { headers: { ...own, ...headers }, data: '{}' });
+    request.post('/k/demo/api/do/undo', { headers: { ...own, ...headers }, data: '{}' });
   expect((await sent({ origin: 'http://elsewhere.example' })).status()).toBe(403);
   expect((await sent({ origin: baseURL!, host: 'elsewhere.example' })).status()).toBe(421);
   expect((await sent({ origin: baseURL! })).status()).toBe(422);

@@ -64,7 +64,7 @@ export async function serve(port, folder, env = {}) {
   const answers = (async () => {
     for (const until = Date.now() + PATIENCE; Date.now() < until;) {
       if (
-        await fetch(`${url}/api/builds`, { signal: AbortSignal.timeout(5000) }).then(
+        await fetch(`${url}/kitchens`, { signal: AbortSignal.timeout(5000) }).then(
           (r) => r.ok,
           () => false,
         )

@@ -29,7 +29,7 @@ async function refusal(folder: string, env: Record<string, string> = {}): Promis
 }
 let keys = 0;
 const write = (url: string, key: string) =>
-  fetch(`${url}/api/do/tick`, {
+  fetch(`${url}/k/demo/api/do/tick`, {
     method: 'POST',
     headers: { 'content-type': 'application/json', 'idempotency-key': `folders-${++keys}` },
     body: JSON.stringify({ key, ticked: true }),
@@ -70,7 +70,7 @@ describe('a data folder', () => {
     const ids: number[] = [];
     for (const signal of ['SIGTERM', 'SIGINT', 'SIGTERM'] as const) {
       const server = await serve(PORT, folder);
-      const response = await fetch(`${server.url}/api/do/take-order`, {
+      const response = await fetch(`${server.url}/k/demo/api/do/take-order`, {
         method: 'POST',
         headers: { 'content-type': 'application/json', 'idempotency-key': `closed-${signal}-${ids.length}` },
         body: JSON.stringify({ ...form, title: `Order ${ids.length}`, size: '[{"form":"round","diameter":240}]' }),
@@ -84,7 +84,7 @@ describe('a data folder', () => {
 
   it('ends within seconds though pages are open', async () => {
     const server = await serve(PORT, good);
-    const stream = await fetch(`${server.url}/api/live`);
+    const stream = await fetch(`${server.url}/k/demo/api/live`);
     const begun = Date.now();
     expect(await server.stop()).toEqual({ code: 0, signal: null });
     expect(Date.now() - begun).toBeLessThan(5000);

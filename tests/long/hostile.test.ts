@@ -9,16 +9,16 @@ const REQUESTS = 5000;
 const HANGS = 60_000;
 
 const ADDRESSES: Record<keyof typeof WELL_ASKED, (asked: Record<string, string>) => string> = {
-  builds: () => '/api/builds',
-  chances: () => '/api/chances',
-  search: () => '/api/search',
-  sizes: (x) => `/api/sizes?${new URLSearchParams(x)}`,
-  step: ({ id }) => `/api/steps/${id}`,
-  'step-move': ({ id }) => `/api/steps/${id}/move`,
-  remedies: ({ id }) => `/api/orders/${id}/remedies`,
-  'formula-export': ({ id, ...x }) => `/api/formulas/${id}/export?${new URLSearchParams(x)}`,
-  'pull-list': (x) => `/api/pull-list?${new URLSearchParams(x)}`,
-  templates: (x) => `/api/templates?${new URLSearchParams(x)}`,
+  builds: () => '/k/demo/api/builds',
+  chances: () => '/k/demo/api/chances',
+  search: () => '/k/demo/api/search',
+  sizes: (x) => `/k/demo/api/sizes?${new URLSearchParams(x)}`,
+  step: ({ id }) => `/k/demo/api/steps/${id}`,
+  'step-move': ({ id }) => `/k/demo/api/steps/${id}/move`,
+  remedies: ({ id }) => `/k/demo/api/orders/${id}/remedies`,
+  'formula-export': ({ id, ...x }) => `/k/demo/api/formulas/${id}/export?${new URLSearchParams(x)}`,
+  'pull-list': (x) => `/k/demo/api/pull-list?${new URLSearchParams(x)}`,
+  templates: (x) => `/k/demo/api/templates?${new URLSearchParams(x)}`,
 };
 const PAGES = [
   ...[
@@ -81,7 +81,7 @@ function* everything(random: () => number, adding: boolean): Generator<Asked> {
       const text = JSON.stringify(pick(bodies)) ?? '';
       // Now and then what is no JSON at all, or cut off.
       const body = random() < 0.05 ? text.slice(0, Math.floor(text.length * random())) : text;
-      yield { method: 'POST', path: `/api/do/${door}`, body };
+      yield { method: 'POST', path: `/k/demo/api/do/${door}`, body };
     } else if (kind < 0.85) {
       const name = pick(gets);
       const value = random() < 0.3 ? pick(RAW) : encoded(bad);

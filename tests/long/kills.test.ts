@@ -52,7 +52,7 @@ class Clients {
       const [again] = this.open.values();
       const write = again ?? this.next();
       if (again) this.open.delete(again.key);
-      const answer = await fetch(`${url}/api/do/${write.door}`, {
+      const answer = await fetch(`${url}/k/demo/api/do/${write.door}`, {
         method: 'POST',
         headers: { 'content-type': 'application/json', 'idempotency-key': write.key },
         body: JSON.stringify(write.body),
@@ -100,7 +100,7 @@ it.each(databases)(`${KILLS} kills while ten clients write lose nothing that was
     const server = await serve(3270, folder, env);
     const unanswered = [...clients.open.values()];
     for (const write of unanswered) {
-      const response = await fetch(`${server.url}/api/do/${write.door}`, {
+      const response = await fetch(`${server.url}/k/demo/api/do/${write.door}`, {
         method: 'POST',
         headers: { 'content-type': 'application/json', 'idempotency-key': write.key },
         body: JSON.stringify(write.body),

@@ -1,11 +1,11 @@
-import { isOf, keyWithin, partId, waitId, type OrderId, type PartId, type StepId } from '../ids/ids';
+import { isOf, keyWithin, partId, waitId, type BatchId, type OrderId, type PartId, type StepId } from '../ids/ids';
 import { componentSteps } from '../breakdown/steps/component-steps';
 import type { Breakdown } from '../breakdown/breakdown';
 import type { Kitchen } from '../breakdown/kitchen';
 import type { Component } from '../breakdown/amounts/component';
 import type { Choices } from '../formula/schools';
 import type { Wait } from '../planning-format/problem';
-import type { Batch, SharedWork } from './batch';
+import type { Batch, BatchWork, SharedWork } from './batch';
 import { mergeComponents } from './merge-components';
 
 /** A broken-down order with its name. */
@@ -18,22 +18,21 @@ export interface BatchableOrder {
 /**
  * Puts each batch's common steps in the place of its members' own: the members' steps leave their orders, and every wait
  * that led from or to one of them leads from or to the batch's step of the same key. Members whose order or role is gone,
- * or whose formula is another by now, are passed over.
+ * or whose formula is another by now, are passed over. A batch that has been begun is as it was then, which `kept` knows.
  */
 export function applyBatches(
   orders: ReadonlyMap<OrderId, BatchableOrder>,
   batches: Batch[],
   kitchen: Kitchen,
+  kept: ReadonlyMap<BatchId, BatchWork> = new Map(),
 ): { breakdowns: Map<OrderId, Breakdown>; shared: SharedWork } {
   const breakdowns = new Map([...orders].map(([id, o]) => [id, o.breakdown]));
   const shared: SharedWork = { steps: [], waits: [], holds: [], components: new Map() };
   for (const batch of batches) {
-    const members = presentMembers(batch, breakdowns);
+    const members = presentMembers(batch, breakdowns, kept.get(batch.id)?.component.formula.id);
     if (members.length === 0) continue;
-    const common = mergeComponents(members.map((m) => ({ name: orders.get(m.order)!.name, component: m.component })));
-    const choices = { ...kitchen.choices, ...orders.get(members[0]!.order)!.choices };
-    const work = componentSteps(batch.id, null, common, kitchen, choices);
-    shared.components.set(batch.id, common);
+    const work = kept.get(batch.id) ?? workOf(batch.id, members, orders, kitchen);
+    shared.components.set(batch.id, work.component);
     shared.steps.push(...work.steps);
     shared.waits.push(...work.waits);
     shared.holds.push(...work.holds);
@@ -43,7 +42,7 @@ export function applyBatches(
         withoutOwn(
           breakdowns.get(order)!,
           partId(order, component.role),
-          partId(batch.id, common.role),
+          partId(batch.id, work.component.role),
           work.steps.map((s) => s.id),
         ),
       );
@@ -52,14 +51,35 @@ export function applyBatches(
   return { breakdowns, shared };
 }
 
+interface Present {
+  order: OrderId;
+  component: Component;
+}
+
+/** A batch broken down for its members. */
+function workOf(
+  batch: BatchId,
+  members: Present[],
+  orders: ReadonlyMap<OrderId, BatchableOrder>,
+  kitchen: Kitchen,
+): BatchWork {
+  const component = mergeComponents(members.map((m) => ({ name: orders.get(m.order)!.name, component: m.component })));
+  const choices = { ...kitchen.choices, ...orders.get(members[0]!.order)!.choices };
+  const { steps, waits, holds } = componentSteps(batch, null, component, kitchen, choices);
+  return { component, steps, waits, holds };
+}
+
+/** Members that are still there with the batch’s formula: the one it was begun with, or the first member’s. */
 function presentMembers(
   batch: Batch,
   breakdowns: ReadonlyMap<OrderId, Breakdown>,
-): { order: OrderId; component: Component }[] {
+  begunWith: string | undefined,
+): Present[] {
   const found = batch.members.flatMap(({ order, role }) => {
     const component = breakdowns.get(order)?.components.find((c) => c.role === role);
     return component ? [{ order, component }] : [];
   });
+  if (begunWith !== undefined) return found.filter((m) => m.component.formula.id === begunWith);
   const formula = found[0]?.component.formula;
   return found.filter((m) => m.component.formula === formula);
 }

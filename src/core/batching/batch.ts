@@ -14,6 +14,15 @@ export interface BatchMember {
   role: string;
 }
 
+/** What one batch puts in the place of its members’ own steps. */
+export interface BatchWork {
+  /** The batch as one component. */
+  component: Component;
+  steps: CakeStep[];
+  waits: Wait[];
+  holds: Hold[];
+}
+
 /** What batches put in the place of their members' own steps. */
 export interface SharedWork {
   steps: CakeStep[];

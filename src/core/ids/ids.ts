@@ -7,13 +7,19 @@
  * | an order            | `o12`, from its number                         |
  * | a batch             | `b3`, from its number                          |
  * | a part of one       | `o12.sponge`                                   |
- * | a step              | `o12.stack`, `o12.sponge.bake.2`, `b3.sponge.mix` |
+ * | a step              | `o12.stack`, `b3.sponge.mix`, `o12.sponge.bake.2`, `o12.sponge.bake@2.3` |
  * | a route             | `o12.setting`                                  |
- * | a wait, a hold      | `o12.stack>o12.coat`, `o12.sponge.turn-out#tin 20 cm0` |
+ * | a wait, a hold      | `o12.stack>o12.coat`, `o12.sponge.turn-out#tin 20 cm` |
+ *
+ * A step that is done several times has the number of its tier after `@` and counts within the tier after a dot; a first is not said. So
+ * the id of a step stays the same when others of its kind are added or fall away: a second round for the lower tier is `bake.2`, and the
+ * upper tier's stays `bake@2`.
  */
 declare const brand: unique symbol;
 type Branded<Of extends string> = string & { readonly [brand]: Of };
 
+/** A kitchen: short, of lower-case letters, digits and dashes, as it stands in addresses. */
+export type KitchenId = Branded<'kitchen'>;
 /** An order in the planning problem. */
 export type OrderId = Branded<'order'>;
 /** A batch that serves several orders. */
@@ -26,6 +32,10 @@ export type RouteId = Branded<'route'>;
 /** Key of the stage that ends every build. */
 export const HAND_OVER = 'hand-over';
 
+/** The id of a kitchen where the text can be one; else null. */
+export const kitchenIdOf = (text: string): KitchenId | null =>
+  /^[a-z0-9]+(-[a-z0-9]+)*$/.test(text) && text.length <= 60 ? (text as KitchenId) : null;
+
 export const orderId = (number: number) => `o${number}` as OrderId;
 export const batchId = (number: number) => `b${number}` as BatchId;
 export const partId = (owner: OrderId | BatchId, role: string) => `${owner}.${role}` as PartId;
@@ -34,16 +44,27 @@ export const routeId = (order: OrderId, key: string) => `${order}.${key}` as Rou
 /** A step on the cake as a whole. */
 export const stageStepId = (order: OrderId, stage: string) => `${order}.${stage}` as StepId;
 export const handOverId = (order: OrderId) => stageStepId(order, HAND_OVER);
-/** A step of a component; `nth` counts from 1 where it is done several times. */
-export const partStepId = (part: PartId, key: string, nth: number | null) =>
-  `${part}.${key}${nth === null ? '' : `.${nth}`}` as StepId;
+/** Which of several: the tier whose it is, and which within the tier. Both count from 0. */
+export interface Place {
+  tier: number;
+  nth: number;
+}
+export const FIRST: Place = { tier: 0, nth: 0 };
+const placeText = ({ tier, nth }: Place) => `${tier > 0 ? `@${tier + 1}` : ''}${nth > 0 ? `.${nth + 1}` : ''}`;
+
+/** A step of a component. */
+export const partStepId = (part: PartId, key: string, place: Place) => `${part}.${key}${placeText(place)}` as StepId;
 
 export const waitId = (from: string, to: string) => `${from}>${to}`;
 /** A wait between two stages, which exists on one choice of a route or always. */
 export const stageWaitId = (order: OrderId, from: string, to: string, choice: string | null) =>
   `${stageStepId(order, from)}>${to}${choice === null ? '' : `?${choice}`}`;
-export const tinHoldId = (until: StepId, kind: string, nth: number) => `${until}#${kind}${nth}`;
+/** The tins of a round, held until the end of a step. */
+export const tinHoldId = (until: StepId, kind: string, round: Place) => `${until}#${kind}${placeText(round)}`;
 export const ringHoldId = (order: OrderId, kind: string) => `${order}#${kind}`;
+
+/** Whose step it is: the order or the batch that its id begins with. */
+export const ownerOf = (step: string) => step.split('.', 1)[0] as OrderId | BatchId;
 
 /** The number of the order that an id is of, or begins with; NaN if it is of none. */
 export const orderNumberOf = (id: string) => Number(/^o(\d+)/.exec(id)?.[1] ?? NaN);
@@ -55,13 +76,9 @@ export const isHandOver = (step: string) => step.endsWith(`.${HAND_OVER}`);
 /** Is it a step of this role whose key begins so? */
 export const isStepOf = (step: StepId, role: string, key: string) => step.includes(`.${role}.${key}`);
 
-/** "mix" of "o1.layers.mix.2". */
-export const keyOf = (step: string) =>
-  step
-    .split('.')
-    .filter((piece) => !/^\d+$/.test(piece))
-    .at(-1)!;
+/** "mix" of "o1.layers.mix@2.3". */
+export const keyOf = (step: string) => withoutPlace(step).split('.').at(-1)!;
 /** "mix" of "o1.layers.mix.2", read as a step of the part "o1.layers". */
-export const keyWithin = (step: string, part: PartId) => withoutNumber(step.slice(part.length + 1));
+export const keyWithin = (step: string, part: PartId) => withoutPlace(step.slice(part.length + 1));
 /** "o1.layers.mix" of "o1.layers.mix.2": what all mixes of one component have in common. */
-export const withoutNumber = (step: string) => step.replace(/\.\d+$/, '');
+export const withoutPlace = (step: string) => step.replace(/(@\d+)?(\.\d+)?$/, '');

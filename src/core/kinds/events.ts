@@ -5,7 +5,7 @@ interface EventKindTraits {
 }
 
 /** Every kind of event that is ever appended. A new one is a line here; old ones stay, since what was told stays. */
-const EVENT_KINDS = {
+const KINDS = {
   'formula saved': { floor: false },
   'kitchen changed': { floor: false },
   'plan edit': { floor: false },
@@ -19,7 +19,8 @@ const EVENT_KINDS = {
   'order changed': { floor: false },
   'handed over': { floor: false },
   'brought back': { floor: false },
+  'rules applied': { floor: false },
 } as const satisfies Record<string, EventKindTraits>;
 
-export type EventKind = keyof typeof EVENT_KINDS;
-export const FLOOR_KINDS = (Object.keys(EVENT_KINDS) as EventKind[]).filter((k) => EVENT_KINDS[k].floor);
+export type EventKind = keyof typeof KINDS;
+export const FLOOR_KINDS = (Object.keys(KINDS) as EventKind[]).filter((k) => KINDS[k].floor);

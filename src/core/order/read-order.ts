@@ -85,6 +85,7 @@ function draftOf(form: OrderForm, build: Build, tiers: Form[], before: KnownOrde
     choices: known(form.choices, questions),
     overrides: same?.overrides ?? {},
     versions: same?.versions ?? {},
+    kept: before?.kept ?? null,
   };
 }
 

@@ -1,4 +1,4 @@
-import { keyOf, withoutNumber } from '../ids/ids';
+import { keyOf, withoutPlace } from '../ids/ids';
 import type { Kitchen } from '../breakdown/kitchen';
 import type { PreparationKind } from '../breakdown/steps/preparations';
 import { roundLines } from '../formula/rounding';
@@ -59,7 +59,7 @@ export function pullList(
 ): PullList {
   const inside = works.filter((w) => w.start >= from && w.start < to).sort((a, b) => a.start - b.start);
   const weighed = inside.filter(weighedAt);
-  const parts = (w: PlacedWork) => works.filter((x) => withoutNumber(x.step.id) === withoutNumber(w.step.id)).length;
+  const parts = (w: PlacedWork) => works.filter((x) => withoutPlace(x.step.id) === withoutPlace(w.step.id)).length;
   const { coefficients: figures } = kitchen;
   const weighOuts = weighed.map((w): WeighOut => {
     const { component, step } = w;

@@ -1,8 +1,10 @@
 import { applyBatches } from '../batching/apply-batches';
 import { breakDown } from '../breakdown/break-down';
 import type { Breakdown } from '../breakdown/breakdown';
+import { withFormerIds } from '../breakdown/former-ids';
 import type { Formula } from '../formula/formula';
 import { batchId, orderId, orderNumberOf } from '../ids/ids';
+import { answersOf, sameAnswers, type BreakdownFigures, type KeptBreakdown } from './kept-work';
 import type { AcceptedBatch, BreakableOrder, OpenOrder, PlanningKitchen, Situation } from './situation';
 
 /** Breaks all orders of a situation down, with its batches in the place of their members' own steps. */
@@ -17,7 +19,8 @@ export function breakDownAll(
     id: batchId(b.id),
     members: b.members.map((m) => ({ order: orderId(m.order), role: m.role })),
   }));
-  const applied = applyBatches(batchable, list, kitchen.library);
+  const kept = new Map(batches.flatMap((b) => (b.kept ? [[batchId(b.id), b.kept.work] as const] : [])));
+  const applied = applyBatches(batchable, list, kitchen.library, kept);
   return {
     breakdowns: new Map([...applied.breakdowns].map(([id, b]) => [orderNumberOf(id), b])),
     shared: applied.shared,
@@ -26,13 +29,18 @@ export function breakDownAll(
 
 /** The situation with one order more, or with another version of one that is there. */
 export function withOrder<S extends Situation>(situation: S, draft: S['orders'][number]): S {
-  const orders = [...situation.orders.filter((o) => o.id !== draft.id), draft];
+  const before = situation.orders.find((o) => o.id === draft.id);
+  const kept = draft.kept ?? before?.kept ?? null;
+  const orders = [...situation.orders.filter((o) => o !== before), { ...draft, kept }];
   return { ...situation, ...breakDownAll(orders, situation), orders };
 }
 
 const known = new WeakMap<PlanningKitchen, WeakMap<BreakableOrder, Breakdown>>();
 
-/** Breaks an order down by the versions of the formulas that it was planned with; the same row of the same kitchen only once. */
+/**
+ * An order’s breakdown: as it is kept since its first step was told, where its answers are still those; else made by the versions of the
+ * formulas that it was planned with. The same row of the same kitchen is broken down only once.
+ */
 export function breakDownOrder(order: BreakableOrder, kitchen: PlanningKitchen): Breakdown {
   const ofKitchen = known.get(kitchen) ?? new WeakMap<BreakableOrder, Breakdown>();
   known.set(kitchen, ofKitchen);
@@ -42,14 +50,39 @@ export function breakDownOrder(order: BreakableOrder, kitchen: PlanningKitchen):
 }
 
 function breakDownAnew(order: BreakableOrder, kitchen: PlanningKitchen): Breakdown {
+  const { kept } = order;
+  if (!kept) return breakDownBy(order, kitchen, kitchen.library);
+  return sameAnswers(kept.answers, answersOf(order))
+    ? kept.breakdown
+    : breakDownBegun(order, kept, kitchen, kept.figures);
+}
+
+/** Breaks an order that has been begun down anew, with ids of the kind that it was begun with. */
+export function breakDownBegun(
+  order: BreakableOrder,
+  { formerIds }: Pick<KeptBreakdown, 'formerIds'>,
+  kitchen: PlanningKitchen,
+  figures: BreakdownFigures,
+): Breakdown {
+  const breakdown = breakDownBy(order, kitchen, figures);
+  return formerIds ? withFormerIds(breakdown) : breakdown;
+}
+
+/** Breaks an order down by these figures, whatever of it is kept. Throws if its build or a formula of it is not there. */
+function breakDownBy(order: BreakableOrder, kitchen: PlanningKitchen, figures: BreakdownFigures): Breakdown {
   const build = kitchen.builds.get(order.build);
   if (!build) throw new Error(`There is no build “${order.build}”.`);
   const { tiers, without, swaps, overrides, choices } = order;
   return breakDown(
     { id: orderId(order.id), build, tiers, without, swaps, overrides, choices },
-    { ...kitchen.library, formulas: formulasAt(order.versions, kitchen) },
+    { ...kitchen.library, ...figuresOf(figures), formulas: formulasAt(order.versions, kitchen) },
   );
 }
+
+/** What is kept of a kitchen with an order that has been begun. */
+export const figuresOf = ({ coefficients, choices, moulds, ovenSlots }: BreakdownFigures): BreakdownFigures => ({
+  ...{ coefficients, choices, moulds, ovenSlots },
+});
 
 /** The kitchen's formulas, those named at the versions named. */
 function formulasAt(versions: Record<string, number>, kitchen: PlanningKitchen): ReadonlyMap<string, Formula> {

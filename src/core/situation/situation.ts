@@ -4,12 +4,12 @@ import type { Build } from '../breakdown/build';
 import type { Kitchen } from '../breakdown/kitchen';
 import type { StepState } from '../floor/floor-state';
 import type { Allergen, Formula } from '../formula/formula';
-import type { Choices } from '../formula/schools';
 import type { Equipment } from '../planning-format/problem';
-import type { Form } from '../shape/form';
-import type { MadeEdit, Adjustments } from '../steering/plan-edit';
+import type { EditHistory } from '../steering/edit-history';
+import type { Adjustments } from '../steering/plan-edit';
 import type { Clock } from '../time/clock';
 import type { TeamCalendar } from '../time/team-calendar';
+import type { KeptBatch, KeptBreakdown, MakingAnswers } from './kept-work';
 import type { TeamMember } from './make-problem';
 
 /** A kitchen as planning asks it. */
@@ -27,21 +27,11 @@ export interface PlanningKitchen {
   equipment: Equipment[];
 }
 
-/** What of an order decides how it is broken down. */
-export interface BreakableOrder {
+/** An order as it is broken down. */
+export interface BreakableOrder extends MakingAnswers {
   id: number;
-  build: string;
-  tiers: Form[];
-  /** Roles of optional components that are left out. */
-  without: string[];
-  /** Another formula for a role. */
-  swaps: Record<string, string>;
-  /** Amounts set by hand, g by role. */
-  overrides: Record<string, number>;
-  /** Schools and routes that it has decided for itself. */
-  choices: Choices;
-  /** Versions of the formulas that it was planned with. */
-  versions: Record<string, number>;
+  /** Its work as it was broken down when its first step was told; none before. */
+  kept?: KeptBreakdown | null;
 }
 
 /** An order that is to be planned. */
@@ -58,6 +48,8 @@ export interface OpenOrder extends BreakableOrder {
 export interface AcceptedBatch {
   id: number;
   members: { order: number; role: string }[];
+  /** Its work as it was when its first step was told; none before. */
+  kept?: KeptBatch | null;
 }
 
 /** Everything that is planned from: orders with their breakdowns, what happened, and what the lead wants. */
@@ -74,7 +66,7 @@ export interface Situation<
   shared: SharedWork;
   states: Map<string, StepState>;
   /** Every edit of the plan that was made, and what the lead wants after them: pins, who does what, who is away, what is closed. */
-  edits: MadeEdit[];
+  edits: EditHistory;
   adjustments: Adjustments;
   /** Now, in minutes after the clock's origin. */
   minute: number;

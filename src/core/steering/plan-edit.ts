@@ -113,31 +113,3 @@ export interface MadeEdit {
   /** Number of the plan that was there before it. */
   before: number;
 }
-
-/** What is wanted after all that was done and undone. */
-export function adjustmentsAfter(made: MadeEdit[]): Adjustments {
-  return made.reduce((adjustments, m) => applyEdit(adjustments, m.edit), NO_ADJUSTMENTS);
-}
-
-/**
- * What an undo and a redo would take back now. An undo is itself an edit that names what it undid, so that undoing an undo is
- * the redo; a new edit ends what could be redone.
- */
-export function undoable(made: MadeEdit[]): { undo: MadeEdit | null; redo: MadeEdit | null } {
-  const done: MadeEdit[] = [];
-  const undone: MadeEdit[] = [];
-  for (const m of made) {
-    const top = done.at(-1);
-    if (m.undoes !== null && m.undoes === top?.id) {
-      done.pop();
-      undone.push(m);
-    } else if (m.undoes !== null && m.undoes === undone.at(-1)?.id) {
-      undone.pop();
-      done.push(m);
-    } else {
-      done.push(m);
-      undone.length = 0;
-    }
-  }
-  return { undo: done.at(-1) ?? null, redo: undone.at(-1) ?? null };
-}

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { NO_EDITS, undoable, withEdit } from './edit-history';
 import { checkPlan } from '../plan-check/check-plan';
 import { solve } from '../planner/solve';
 import { generateProblem } from '../planner/testing/generate';
@@ -9,8 +10,6 @@ import {
   editFor,
   invertEdit,
   NO_ADJUSTMENTS,
-  undoable,
-  adjustmentsAfter,
   type MadeEdit,
   type Adjustment,
   type Adjustments,
@@ -65,31 +64,32 @@ describe('edits of the plan', () => {
 
   it('are undone and done again in their order; a new one ends what could be done again', () => {
     const made: MadeEdit[] = [];
+    const history = () => made.reduce(withEdit, NO_EDITS);
     const wants = (to: number) => {
       made.push({
         id: made.length + 1,
-        edit: editFor(adjustmentsAfter(made), [{ kind: 'more', key: 'tin', to }]),
+        edit: editFor(history().adjustments, [{ kind: 'more', key: 'tin', to }]),
         undoes: null,
         before: 0,
       });
     };
     const take = (which: 'undo' | 'redo') => {
-      const one = undoable(made)[which]!;
+      const one = undoable(history())[which]!;
       made.push({ id: made.length + 1, edit: invertEdit(one.edit), undoes: one.id, before: 0 });
     };
-    const tins = () => adjustmentsAfter(made).more.tin ?? 0;
+    const tins = () => history().adjustments.more.tin ?? 0;
     wants(1);
     wants(2);
     take('undo');
     expect(tins()).toBe(1);
     take('undo');
-    expect([tins(), undoable(made).undo]).toEqual([0, null]);
+    expect([tins(), undoable(history()).undo]).toEqual([0, null]);
     take('redo');
     take('redo');
-    expect([tins(), undoable(made).redo]).toEqual([2, null]);
+    expect([tins(), undoable(history()).redo]).toEqual([2, null]);
     take('undo');
     wants(5);
-    expect([tins(), undoable(made).redo]).toEqual([5, null]);
+    expect([tins(), undoable(history()).redo]).toEqual([5, null]);
     take('undo');
     expect(tins()).toBe(1);
   });

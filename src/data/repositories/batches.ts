@@ -1,20 +1,35 @@
-import { asc, eq } from 'drizzle-orm';
-import type { Db } from '../db';
+import { and, asc, eq } from 'drizzle-orm';
+import type { KeptBatch } from '../../core/situation/kept-work';
+import type { KitchenDb } from '../kitchen-db';
 import * as t from '../schema';
+import { nextId } from './next-id';
 
-export type BatchRow = typeof t.batches.$inferSelect;
+export type BatchRow = Omit<typeof t.batches.$inferSelect, 'kitchen'> & {
+  /** Its work since it was begun, where it has been looked up. */
+  kept?: KeptBatch | null;
+};
 
 /** Batches that were accepted and not split again. */
-export async function readBatches(db: Db): Promise<BatchRow[]> {
-  return db.select().from(t.batches).where(eq(t.batches.split, false)).orderBy(asc(t.batches.id));
+export async function readBatches(db: KitchenDb): Promise<BatchRow[]> {
+  return db.rows
+    .select()
+    .from(t.batches)
+    .where(and(eq(t.batches.kitchen, db.kitchen), eq(t.batches.split, false)))
+    .orderBy(asc(t.batches.id));
 }
 
-export async function insertBatch(db: Db, row: Pick<BatchRow, 'formula' | 'members' | 'madeAt'>): Promise<number> {
-  const { formula, members, madeAt } = row;
-  const [made] = await db.insert(t.batches).values({ formula, members, madeAt }).returning({ id: t.batches.id });
-  return made!.id;
+export async function insertBatch(
+  db: KitchenDb,
+  { formula, members, madeAt }: Pick<BatchRow, 'formula' | 'members' | 'madeAt'>,
+): Promise<number> {
+  const id = await nextId(db, t.batches);
+  await db.rows.insert(t.batches).values({ kitchen: db.kitchen, id, formula, members, madeAt });
+  return id;
 }
 
-export async function splitBatchRow(db: Db, id: number): Promise<void> {
-  await db.update(t.batches).set({ split: true }).where(eq(t.batches.id, id));
+export async function splitBatchRow(db: KitchenDb, id: number): Promise<void> {
+  await db.rows
+    .update(t.batches)
+    .set({ split: true })
+    .where(and(eq(t.batches.kitchen, db.kitchen), eq(t.batches.id, id)));
 }

@@ -1,62 +1,75 @@
+import { and, asc, eq, gt, inArray, max } from 'drizzle-orm';
+import type { FloorEvent } from '../../core/floor/floor-state';
+import { ownerOf, type BatchId, type OrderId } from '../../core/ids/ids';
 import { FLOOR_KINDS, type EventKind } from '../../core/kinds/events';
-import { asc, desc, inArray, isNull, or } from 'drizzle-orm';
-import { floorState, type FloorEvent } from '../../core/floor/floor-state';
+import { eventCodec, type EventBody, type ToldEvent } from '../../core/stored/event';
 import { minuteOf, type Clock } from '../../core/time/clock';
-import type { Worked } from '../../core/records/pace';
-import type { Db } from '../db';
+import type { KitchenDb } from '../kitchen-db';
 import * as t from '../schema';
+import { readStored, StoredError } from '../stored';
+import { nextId } from './next-id';
 
-export interface NewEvent {
+/** Something to be written down, by its kind. */
+export type NewEvent = ToldEvent & {
   at: Date;
-  kind: EventKind;
   order: number | null;
-  body: Record<string, unknown>;
+  /** Whose step it is about, where its body does not say: of what is taken back. */
+  owner?: OrderId | BatchId | undefined;
+};
+
+type EventRow = typeof t.events.$inferSelect;
+
+/** Writes events down, in their order; returns the number of the last one. */
+export async function appendEvents(db: KitchenDb, list: NewEvent[]): Promise<number> {
+  const first = await nextId(db, t.events);
+  if (list.length > 0)
+    await db.rows.insert(t.events).values(
+      list.map((e, i) => ({
+        ...{ kitchen: db.kitchen, id: first + i, at: e.at, kind: e.kind, order: e.order },
+        owner: e.owner ?? ('step' in e.body ? ownerOf(e.body.step) : null),
+        body: eventCodec(e.kind)!.write(e.body as never),
+      })),
+    );
+  return first + list.length - 1;
 }
 
-export async function appendEvents(db: Db, list: NewEvent[]): Promise<number[]> {
-  if (list.length === 0) return [];
-  const rows = await db.insert(t.events).values(list).returning({ id: t.events.id });
-  return rows.map((r) => r.id);
+/** What an event tells. Throws where it cannot be read, or is of a kind that this program does not know. */
+export function bodyOf<K extends EventKind>(row: EventRow & { kind: K }): EventBody<K> {
+  const codec = eventCodec(row.kind);
+  if (!codec) throw new StoredError(`Event ${row.id} is “${row.kind}”, which this program does not know.`);
+  return readStored(codec, `Event ${row.id} (${row.kind})`, row.body);
 }
 
-/** Everything that was told from the floor about these orders and about shared batches, in order, with times as minutes of the clock. */
-export async function readFloor(db: Db, orders: number[], clock: Clock): Promise<FloorEvent[]> {
-  const rows = await db
+/** Everything that was told from the floor of steps of these owners, in order, with times as minutes of the clock. */
+export async function readFloor(db: KitchenDb, owners: (OrderId | BatchId)[], clock: Clock): Promise<FloorEvent[]> {
+  if (owners.length === 0) return [];
+  const rows = await db.rows
     .select()
     .from(t.events)
-    .where(or(isNull(t.events.order), inArray(t.events.order, orders)))
+    .where(and(eq(t.events.kitchen, db.kitchen), inArray(t.events.owner, owners)))
     .orderBy(asc(t.events.id));
-  return rows.filter((r) => FLOOR_KINDS.includes(r.kind)).map((r) => asFloorEvent(r, clock));
+  return rows.map((r) => asFloorEvent(r, clock));
 }
 
-const asFloorEvent = (r: typeof t.events.$inferSelect, clock: Clock) =>
-  ({ ...r.body, id: r.id, kind: r.kind, minute: minuteOf(r.at, clock) }) as FloorEvent;
-
-/** What the step was and should have taken is told when it is finished: its order, or a later plan, may not know it any more. */
-export interface FinishBody {
-  step: string;
-  name?: string;
-  likely?: number;
+function asFloorEvent(row: EventRow, clock: Clock): FloorEvent {
+  return { ...(bodyOf(row) as object), id: row.id, kind: row.kind, minute: minuteOf(row.at, clock) } as FloorEvent;
 }
 
-/** Events that are looked through for how long steps took: some months of a busy kitchen. */
-const MOST_LOGGED = 6000;
-
-/** How long steps took, of all orders, in the order in which they were finished. */
-export async function readWorked(db: Db, clock: Clock): Promise<Worked[]> {
-  const rows = await db
+/** Everything that was told from the floor after an event, in order. */
+export async function readFloorSince(db: KitchenDb, event: number, clock: Clock): Promise<FloorEvent[]> {
+  const rows = await db.rows
     .select()
     .from(t.events)
-    .where(inArray(t.events.kind, FLOOR_KINDS))
-    .orderBy(desc(t.events.id))
-    .limit(MOST_LOGGED);
-  const told = new Map(rows.map((r) => [r.id, r.body as unknown as FinishBody]));
-  return [...floorState(rows.reverse().map((r) => asFloorEvent(r, clock))).values()]
-    .sort((a, b) => a.event - b.event)
-    .flatMap(({ state, start, end, event }) => {
-      const { name, likely } = told.get(event)!;
-      return state === 'done' && name !== undefined && likely !== undefined
-        ? [{ name, likely, took: end! - start }]
-        : [];
-    });
+    .where(and(eq(t.events.kitchen, db.kitchen), inArray(t.events.kind, FLOOR_KINDS), gt(t.events.id, event)))
+    .orderBy(asc(t.events.id));
+  return rows.map((r) => asFloorEvent(r, clock));
+}
+
+/** Number of the last event of a kitchen; 0 while there is none. */
+export async function lastEvent(db: KitchenDb): Promise<number> {
+  const [row] = await db.rows
+    .select({ last: max(t.events.id) })
+    .from(t.events)
+    .where(eq(t.events.kitchen, db.kitchen));
+  return row?.last ?? 0;
 }

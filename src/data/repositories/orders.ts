@@ -1,64 +1,83 @@
 import { and, asc, desc, eq, sql } from 'drizzle-orm';
-import type { Db } from '../db';
+import type { KeptBreakdown } from '../../core/situation/kept-work';
+import { answersCodec, type OrderMakeup } from '../../core/stored/order-answers';
+import type { KitchenDb } from '../kitchen-db';
 import * as t from '../schema';
+import { readStored } from '../stored';
+import { nextId } from './next-id';
 
-export type OrderRow = typeof t.orders.$inferSelect;
-export type OrderFields = Pick<
-  OrderRow,
-  | 'title'
-  | 'customer'
-  | 'pickup'
-  | 'portions'
-  | 'build'
-  | 'tiers'
-  | 'inscription'
-  | 'avoid'
-  | 'note'
-  | 'without'
-  | 'swaps'
-  | 'overrides'
-  | 'choices'
-  | 'versions'
->;
+type Row = typeof t.orders.$inferSelect;
+/** An order, with what was answered for it. */
+export type OrderRow = Omit<Row, 'kitchen' | 'answers'> &
+  OrderMakeup & {
+    /** Its work since it was begun, where it has been looked up. */
+    kept?: KeptBreakdown | null;
+  };
+export type OrderFields = OrderMakeup &
+  Pick<Row, 'title' | 'customer' | 'pickup' | 'portions' | 'build' | 'inscription' | 'note'>;
 
-export async function readOpenOrders(db: Db): Promise<OrderRow[]> {
-  return db.select().from(t.orders).where(eq(t.orders.state, 'open')).orderBy(asc(t.orders.pickup), asc(t.orders.id));
+const orderOf = ({ answers, ...row }: Omit<Row, 'kitchen'>): OrderRow => ({
+  ...row,
+  ...readStored(answersCodec, `What was answered for order ${row.id}`, answers),
+});
+
+const ofNumber = (db: KitchenDb, id: number) => and(eq(t.orders.kitchen, db.kitchen), eq(t.orders.id, id));
+
+export async function readOpenOrders(db: KitchenDb): Promise<OrderRow[]> {
+  const rows = await db.rows
+    .select()
+    .from(t.orders)
+    .where(and(eq(t.orders.kitchen, db.kitchen), eq(t.orders.state, 'open')))
+    .orderBy(asc(t.orders.pickup), asc(t.orders.id));
+  return rows.map(orderOf);
 }
 
 /** The last ones that left, newest first. */
-export async function readHandedOver(db: Db, limit: number): Promise<OrderRow[]> {
-  return db
+export async function readHandedOver(db: KitchenDb, limit: number): Promise<OrderRow[]> {
+  const rows = await db.rows
     .select()
     .from(t.orders)
-    .where(eq(t.orders.state, 'handed over'))
+    .where(and(eq(t.orders.kitchen, db.kitchen), eq(t.orders.state, 'handed over')))
     .orderBy(desc(t.orders.handedOverAt))
     .limit(limit);
+  return rows.map(orderOf);
 }
 
-export async function readOrder(db: Db, id: number): Promise<OrderRow | null> {
-  const [row] = await db.select().from(t.orders).where(eq(t.orders.id, id));
-  return row ?? null;
+export async function readOrder(db: KitchenDb, id: number): Promise<OrderRow | null> {
+  const [row] = await db.rows.select().from(t.orders).where(ofNumber(db, id));
+  return row ? orderOf(row) : null;
 }
 
-export async function insertOrder(db: Db, fields: OrderFields, createdAt: Date): Promise<OrderRow> {
-  const [row] = await db
+export async function insertOrder(db: KitchenDb, fields: OrderFields, createdAt: Date): Promise<OrderRow> {
+  const id = await nextId(db, t.orders);
+  const { makeup, rest } = apart(fields);
+  const [row] = await db.rows
     .insert(t.orders)
-    .values({ ...fields, createdAt })
+    .values({ kitchen: db.kitchen, id, ...rest, answers: answersCodec.write(makeup), createdAt })
     .returning();
-  return row!;
+  return orderOf(row!);
+}
+
+/** What is answered and what is not, apart. */
+function apart<F extends OrderMakeup>(fields: F): { makeup: OrderMakeup; rest: Omit<F, keyof OrderMakeup> } {
+  const { tiers, without, swaps, overrides, choices, versions, avoid, ...rest } = fields;
+  return { makeup: { tiers, without, swaps, overrides, choices, versions, avoid }, rest };
 }
 
 /** Changes an order if it is still at the version that was read; null if somebody was faster. */
 export async function updateOrder(
-  db: Db,
+  db: KitchenDb,
   id: number,
   version: number,
   change: Partial<OrderFields & Pick<OrderRow, 'state' | 'handedOverAt'>>,
 ): Promise<OrderRow | null> {
-  const [row] = await db
+  const before = await readOrder(db, id);
+  if (before?.version !== version) return null;
+  const { makeup, rest } = apart({ ...before, ...change });
+  const [row] = await db.rows
     .update(t.orders)
-    .set({ ...change, version: sql`${t.orders.version} + 1` })
-    .where(and(eq(t.orders.id, id), eq(t.orders.version, version)))
+    .set({ ...rest, id, answers: answersCodec.write(makeup), version: sql`${t.orders.version} + 1` })
+    .where(and(ofNumber(db, id), eq(t.orders.version, version)))
     .returning();
-  return row ?? null;
+  return row ? orderOf(row) : null;
 }

@@ -1,14 +1,16 @@
+import type { KitchenDb } from '../../data/kitchen-db';
 import { checkProblem, type CheckAnswer } from '../../core/floor/check-answer';
-import { appendEvents, type FinishBody, type NewEvent } from '../../data/repositories/events';
+import type { ToldEvent } from '../../core/stored/event';
+import { appendEvents } from '../../data/repositories/events';
 import { readOrder } from '../../data/repositories/orders';
 import { readPlan, type PlanRow } from '../../data/repositories/plans';
-import { now } from '../shared/clock';
-import { batchNumberOf, orderNumberOf } from '../../core/ids/ids';
+import { batchNumberOf, orderNumberOf, ownerOf } from '../../core/ids/ids';
 import { cakeSteps } from '../../core/situation/whose-step';
 import { type Situation } from '../situation/situation';
 import { replan } from '../plan/replan';
 import { refuse, type Result } from '../shared/result';
 import { commit } from '../shared/commit';
+import { keepBegun, letGoUnbegun } from '../situation/keep-work';
 import { loadSituation } from '../situation/load-situation';
 
 /** What a tap is decided on: nobody else can tell anything until it is. */
@@ -22,13 +24,14 @@ interface Tap {
  * follows, one for all taps that came meanwhile.
  */
 async function tap(
+  db: KitchenDb,
   step: string,
   reason: string,
-  decide: (tap: Tap) => Omit<NewEvent, 'at' | 'order'> | string,
+  decide: (tap: Tap) => ToldEvent | string,
 ): Promise<Result> {
-  const at = now();
+  const at = db.now();
   const order = orderNumberOf(step);
-  const told = await commit(async (tx): Promise<Result> => {
+  const told = await commit(db, async (tx): Promise<Result> => {
     const situation = await loadSituation(tx);
     const plan = await readPlan(tx);
     const own = situation?.orders.find((o) => o.id === order);
@@ -40,16 +43,19 @@ async function tap(
     }
     const decided = decide({ plan, situation });
     if (typeof decided === 'string') return refuse(decided);
-    await appendEvents(tx, [{ ...decided, at, order: own?.id ?? null }]);
+    await appendEvents(tx, [{ ...decided, at, order: own?.id ?? null, owner: ownerOf(step) }]);
+    if (decided.kind === 'start') await keepBegun(tx, situation, [step]);
+    if (decided.kind === 'take back' && situation.states.get(step)?.state === 'running')
+      await letGoUnbegun(tx, situation, step);
     return { ok: true };
   });
-  if (told.ok) void replan(reason);
+  if (told.ok) void replan(db, reason);
   return told;
 }
 
 /** Somebody begins a step. What it waits for must be done. */
-export function startStep(step: string, person: string): Promise<Result> {
-  return tap(step, 'a step was begun', ({ plan, situation }) => {
+export function startStep(db: KitchenDb, step: string, person: string): Promise<Result> {
+  return tap(db, step, 'a step was begun', ({ plan, situation }) => {
     const { states, kitchen } = situation;
     const placed = plan.plan.steps.find((s) => s.id === step);
     const known = plan.problem.steps.find((s) => s.id === step);
@@ -76,8 +82,8 @@ export function startStep(step: string, person: string): Promise<Result> {
 }
 
 /** A running step is done; where it has a check, only with its answer. */
-export function finishStep(step: string, answer?: CheckAnswer): Promise<Result> {
-  return tap(step, 'a step was finished', ({ plan, situation }) => {
+export function finishStep(db: KitchenDb, step: string, answer?: CheckAnswer): Promise<Result> {
+  return tap(db, step, 'a step was finished', ({ plan, situation }) => {
     const state = situation.states.get(step);
     if (!state) return 'This step has not been begun.';
     if (state.state === 'done') return 'This step is done already.';
@@ -86,7 +92,7 @@ export function finishStep(step: string, answer?: CheckAnswer): Promise<Result> 
     if (shut) return shut;
     const checked = check ? { check: { kind: check.kind, text: check.text, value: answer?.value ?? null } } : {};
     const known = plan.problem.steps.find((s) => s.id === step);
-    const worked: FinishBody = { step, ...(known && { name: known.name, likely: known.minutes.likely }) };
+    const worked = { step, ...(known && { name: known.name, likely: known.minutes.likely }) };
     return { kind: 'finish', body: { ...worked, ...checked } };
   });
 }
@@ -94,8 +100,8 @@ export function finishStep(step: string, answer?: CheckAnswer): Promise<Result> 
 export const MOST_EXTENSION = 240;
 
 /** A running step needs more time. */
-export function extendStep(step: string, minutes: number): Promise<Result> {
-  return tap(step, 'a step needs more time', ({ situation }) => {
+export function extendStep(db: KitchenDb, step: string, minutes: number): Promise<Result> {
+  return tap(db, step, 'a step needs more time', ({ situation }) => {
     if (!Number.isInteger(minutes) || minutes < 1 || minutes > MOST_EXTENSION) return 'That is not a time.';
     if (situation.states.get(step)?.state !== 'running') return 'This step is not running.';
     return { kind: 'extend', body: { step, minutes } };
@@ -103,8 +109,8 @@ export function extendStep(step: string, minutes: number): Promise<Result> {
 }
 
 /** Takes the last thing back that was told of a step. */
-export function takeBackStep(step: string): Promise<Result> {
-  return tap(step, 'a tap was taken back', ({ plan, situation: { states } }) => {
+export function takeBackStep(db: KitchenDb, step: string): Promise<Result> {
+  return tap(db, step, 'a tap was taken back', ({ plan, situation: { states } }) => {
     const state = states.get(step);
     if (!state) return 'There is nothing to take back.';
     const follower = plan.problem.waits.find((w) => w.from === step && states.has(w.to));

@@ -1,3 +1,4 @@
+import type { KitchenDb } from '../../data/kitchen-db';
 import { timeOf } from '../../core/time/clock';
 import { benchView, type BenchView } from './bench-view';
 import { loadPlanned } from '../plan/load-planned';
@@ -11,8 +12,8 @@ export interface BenchPerson {
 }
 
 /** Who can pick a name; null without a kitchen. */
-export async function loadTeam(): Promise<{ time: string; people: BenchPerson[] } | null> {
-  const planned = await loadPlanned();
+export async function loadTeam(db: KitchenDb): Promise<{ time: string; people: BenchPerson[] } | null> {
+  const planned = await loadPlanned(db);
   if (!planned) return null;
   const { situation, plan } = planned;
   const { minute, states, kitchen } = situation;
@@ -30,7 +31,7 @@ export async function loadTeam(): Promise<{ time: string; people: BenchPerson[] 
   };
 }
 
-export async function loadBench(person: string): Promise<BenchView | null> {
-  const planned = await loadPlanned();
+export async function loadBench(db: KitchenDb, person: string): Promise<BenchView | null> {
+  const planned = await loadPlanned(db);
   return planned && benchView(person, planned.situation, planned.plan);
 }

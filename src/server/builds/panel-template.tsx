@@ -1,3 +1,4 @@
+import type { KitchenDb } from '../../data/kitchen-db';
 import { Document, Line, Page, Svg, Text, renderToBuffer } from '@react-pdf/renderer';
 import type { CalcValue } from '../../core/calculators/calculator';
 import type { Panel } from '../../core/shape/panels';
@@ -10,9 +11,9 @@ import { FileAnswer } from '../shared/file-answer';
 const MM = 72 / 25.4;
 
 /** Pages of the panels that a calculator cuts; null where its fields are not right. */
-async function pagesOf(calculator: string, input: unknown): Promise<TemplatePage[] | null> {
+async function pagesOf(db: KitchenDb, calculator: string, input: unknown): Promise<TemplatePage[] | null> {
   if (!calculator.startsWith('panels-')) return null;
-  const result = await runCalculator(calculator, input);
+  const result = await runCalculator(db, calculator, input);
   if (!result.ok) return null;
   const panels = result.values.panels as { [key: string]: CalcValue }[];
   const pages = templatePages(
@@ -34,6 +35,7 @@ const MOST_PAGES = 200;
  * or would take more paper than anybody prints.
  */
 export async function panelFile(
+  db: KitchenDb,
   calculator: string,
   fields: string,
   page: number | null,
@@ -44,21 +46,21 @@ export async function panelFile(
   } catch {
     return refuse('The fields cannot be read.');
   }
-  const content = page === null ? await panelPdf(calculator, input) : await panelSvg(calculator, input, page);
+  const content = page === null ? await panelPdf(db, calculator, input) : await panelSvg(db, calculator, input, page);
   if (content === null) return refuse('These measures give no panels.');
   const [ending, type] = page === null ? ['pdf', 'application/pdf'] : ['svg', 'image/svg+xml'];
   return new FileAnswer(`${calculator}.${ending}`, type!, content, 'inline');
 }
 
 /** One page as SVG; null where there is none. */
-async function panelSvg(calculator: string, input: unknown, page: number): Promise<string | null> {
-  const wanted = (await pagesOf(calculator, input))?.[page];
+async function panelSvg(db: KitchenDb, calculator: string, input: unknown, page: number): Promise<string | null> {
+  const wanted = (await pagesOf(db, calculator, input))?.[page];
   return wanted ? templateSvg(wanted) : null;
 }
 
 /** All pages as a PDF at 1 : 1. */
-async function panelPdf(calculator: string, input: unknown): Promise<Buffer | null> {
-  const pages = await pagesOf(calculator, input);
+async function panelPdf(db: KitchenDb, calculator: string, input: unknown): Promise<Buffer | null> {
+  const pages = await pagesOf(db, calculator, input);
   if (!pages) return null;
   return renderToBuffer(
     <Document title="Templates at 1 : 1">

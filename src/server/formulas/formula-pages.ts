@@ -1,11 +1,10 @@
-import { desc, eq } from 'drizzle-orm';
+import type { KitchenDb } from '../../data/kitchen-db';
 import { EMPTY_STEP, formOf, type FormulaForm } from '../../core/input/formula-input';
 import { ALLERGENS, type Allergen, type Formula, type Ingredient } from '../../core/formula/formula';
 import { allergensOf, totalGrams, yieldGrams } from '../../core/formula/scale';
 import type { Form } from '../../core/shape/form';
-import { database } from '../../data/database';
 import { readOpenOrders } from '../../data/repositories/orders';
-import * as t from '../../data/schema';
+import { readFormulaVersions } from '../../data/repositories/formulas';
 import { loadKitchen, type LoadedKitchen } from '../situation/load-kitchen';
 
 export interface FormulaLineView {
@@ -21,8 +20,8 @@ export interface FormulaLineView {
 }
 
 /** All formulas by family; null without a kitchen. */
-export async function loadFormulas(): Promise<FormulaLineView[] | null> {
-  const kitchen = await loadKitchen(await database());
+export async function loadFormulas(db: KitchenDb): Promise<FormulaLineView[] | null> {
+  const kitchen = await loadKitchen(db);
   if (!kitchen) return null;
   return kitchen.rows.formulas.map(({ body }) => ({
     ...{ id: body.id, name: body.name, family: body.family, story: body.story },
@@ -53,16 +52,15 @@ export interface FormulaView {
 }
 
 /** One formula, at its newest version or at an older one; null where there is none. */
-export async function loadFormula(id: string, version: number | null = null): Promise<FormulaView | null> {
-  const db = await database();
+export async function loadFormula(
+  db: KitchenDb,
+  id: string,
+  version: number | null = null,
+): Promise<FormulaView | null> {
   const kitchen = await loadKitchen(db);
   const row = kitchen?.rows.formulas.find((f) => f.id === id);
   if (!kitchen || !row) return null;
-  const kept = await db
-    .select()
-    .from(t.formulaVersions)
-    .where(eq(t.formulaVersions.formula, id))
-    .orderBy(desc(t.formulaVersions.version));
+  const kept = await readFormulaVersions(db, id);
   const wanted = version === null || version === row.version ? null : kept.find((v) => v.version === version);
   if (wanted === undefined) return null;
   const formula = wanted?.body ?? row.body;
@@ -108,8 +106,8 @@ export interface FormulaEditView {
 }
 
 /** The form for a formula, or for a new one (id null); null where there is none. */
-export async function loadFormulaForm(id: string | null): Promise<FormulaEditView | null> {
-  const kitchen = await loadKitchen(await database());
+export async function loadFormulaForm(db: KitchenDb, id: string | null): Promise<FormulaEditView | null> {
+  const kitchen = await loadKitchen(db);
   const row = kitchen?.rows.formulas.find((f) => f.id === id);
   if (!kitchen || (id !== null && !row)) return null;
   return {

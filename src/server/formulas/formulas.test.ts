@@ -12,30 +12,34 @@ afterAll(() => kitchen.close());
 
 describe('a formula', () => {
   it('has versions: planned orders keep theirs, and a stale save is told', async () => {
-    const { form, version } = (await loadFormulaForm('quince-curd'))!;
+    const { form, version } = (await loadFormulaForm(kitchen.db, 'quince-curd'))!;
     const edited = { ...form, loss: 20, note: 'boils longer' };
-    expect(await saveFormula('quince-curd', version, edited)).toEqual({ ok: true, id: 'quince-curd', version: 2 });
-    expect(message(await saveFormula('quince-curd', version, edited))).toContain('Somebody else has saved');
-    const view = (await loadFormula('quince-curd'))!;
+    expect(await saveFormula(kitchen.db, 'quince-curd', version, edited)).toEqual({
+      ok: true,
+      id: 'quince-curd',
+      version: 2,
+    });
+    expect(message(await saveFormula(kitchen.db, 'quince-curd', version, edited))).toContain('Somebody else has saved');
+    const view = (await loadFormula(kitchen.db, 'quince-curd'))!;
     expect(view.versions.map((v) => [v.version, v.note])).toEqual([
       [2, 'boils longer'],
       [1, 'as the demo has it'],
     ]);
     expect(view.older.map((o) => o.title)).toContain('Abara christening');
-    const order = (await loadOrder(4))!;
+    const order = (await loadOrder(kitchen.db, 4))!;
     expect(order.newer).toEqual([{ id: 'quince-curd', name: 'Quince curd', has: 1, newest: 2 }]);
     const grams = order.parts.find((p) => p.role === 'filling')!.lines[0]!.grams;
-    expect(await changePart(4, order.version, { kind: 'newest formulas' })).toMatchObject({ ok: true });
-    const after = (await loadOrder(4))!;
+    expect(await changePart(kitchen.db, 4, order.version, { kind: 'newest formulas' })).toMatchObject({ ok: true });
+    const after = (await loadOrder(kitchen.db, 4))!;
     expect(after.newer).toEqual([]);
     expect(after.parts.find((p) => p.role === 'filling')!.lines[0]!.grams / grams).toBeCloseTo(0.92 / 0.8, 1);
-    expect((await loadFormula('quince-curd', 1))!.formula.loss).toBeCloseTo(0.08, 9);
-    expect(await loadFormula('quince-curd', 7)).toBeNull();
+    expect((await loadFormula(kitchen.db, 'quince-curd', 1))!.formula.loss).toBeCloseTo(0.08, 9);
+    expect(await loadFormula(kitchen.db, 'quince-curd', 7)).toBeNull();
   });
   it('with an unknown ingredient or a wrong number is refused beside the field', async () => {
-    const { form } = (await loadFormulaForm(null))!;
+    const { form } = (await loadFormulaForm(kitchen.db, null))!;
     const filled = { ...form, name: 'Air', family: 'Nothing', steps: [{ ...form.steps[0]!, name: 'Wait' }] };
-    const unknown = await saveFormula(null, 0, { ...filled, lines: [{ ingredient: 'moon', grams: 5 }] });
+    const unknown = await saveFormula(kitchen.db, null, 0, { ...filled, lines: [{ ingredient: 'moon', grams: 5 }] });
     expect(unknown).toMatchObject({ ok: false, fields: { 'lines.0.ingredient': expect.any(String) } });
     const negative = await sendTo('save-formula', {
       ...{ ...filled, id: null, version: 0 },
@@ -46,12 +50,12 @@ describe('a formula', () => {
   it('comes from a web page, from a table, or not at all', async () => {
     const page =
       '<html><script type="application/ld+json">{"@type":"Recipe","name":"Web","recipeIngredient":["100 g butter"]}</script></html>';
-    const web = await readRecipeFile('x.html', page, 'US');
+    const web = await readRecipeFile(kitchen.db, 'x.html', page, 'US');
     expect(web.ok && web.recipes[0]!.form.lines).toEqual([{ ingredient: 'butter', grams: 100 }]);
-    const table = await readRecipeFile('Aunt.csv', 'name;amount;unit\nmilk;2;dl\n', 'metric');
+    const table = await readRecipeFile(kitchen.db, 'Aunt.csv', 'name;amount;unit\nmilk;2;dl\n', 'metric');
     expect(table.ok && table.recipes[0]!.form.name).toBe('Aunt');
-    expect(message(await readRecipeFile('x', '{"@type":"Recipe"', 'US'))).toContain('not JSON');
-    expect(message(await readRecipeFile('x', '{"a":1}', 'US'))).toContain('no recipe');
-    expect(message(await readRecipeFile('x', 'y'.repeat(500_000), 'US'))).toContain('too large');
+    expect(message(await readRecipeFile(kitchen.db, 'x', '{"@type":"Recipe"', 'US'))).toContain('not JSON');
+    expect(message(await readRecipeFile(kitchen.db, 'x', '{"a":1}', 'US'))).toContain('no recipe');
+    expect(message(await readRecipeFile(kitchen.db, 'x', 'y'.repeat(500_000), 'US'))).toContain('too large');
   });
 });

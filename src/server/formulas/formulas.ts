@@ -1,4 +1,4 @@
-import { and, eq } from 'drizzle-orm';
+import type { KitchenDb } from '../../data/kitchen-db';
 import { formOf, formulaOf, type FormulaForm } from '../../core/input/formula-input';
 import { readRecipe, type ForeignRecipe, type ReportLine } from '../../core/exchange/recipe';
 import { asWrittenRow, harmlessRow } from '../../core/exchange/csv-cells';
@@ -7,10 +7,8 @@ import { recipesInJsonLd, recipeToJsonLd } from '../../core/exchange/recipe-json
 import { slug } from '../../core/exchange/slug';
 import { COUNTRIES, type Country } from '../../core/measure/units';
 import Papa from 'papaparse';
-import { database } from '../../data/database';
 import { appendEvents } from '../../data/repositories/events';
-import * as t from '../../data/schema';
-import { now } from '../shared/clock';
+import { insertFormulas, updateFormula } from '../../data/repositories/formulas';
 import { loadKitchen } from '../situation/load-kitchen';
 import { clashProblem } from '../../core/order/cake-clashes';
 import { breakDownAll } from '../../core/situation/break-down-orders';
@@ -28,11 +26,13 @@ const STALE =
  * were planned with.
  */
 export function saveFormula(
+  db: KitchenDb,
   id: string | null,
   version: number,
   form: FormulaForm,
 ): Promise<Result<{ id: string; version: number }>> {
   return commit(
+    db,
     async (tx): Promise<Result<{ id: string; version: number }>> => {
       const situation = await loadSituation(tx);
       if (!situation) return refuse('There is no kitchen yet.');
@@ -60,21 +60,10 @@ export function saveFormula(
       });
       if (clash) return refuse(clash);
       const next = (before?.version ?? 0) + 1;
-      const at = now();
-      if (before) {
-        // Formulas from before versions were kept: the one that is left behind is written down first.
-        await tx
-          .insert(t.formulaVersions)
-          .values({ formula: own, version: before.version, body: before.body, savedAt: at, note: '' })
-          .onConflictDoNothing();
-        const rows = await tx
-          .update(t.formulas)
-          .set({ name: body.name, body, version: next })
-          .where(and(eq(t.formulas.id, own), eq(t.formulas.version, version)))
-          .returning({ id: t.formulas.id });
-        if (rows.length === 0) return refuse(STALE);
-      } else await tx.insert(t.formulas).values({ id: own, name: body.name, body, version: 1 });
-      await tx.insert(t.formulaVersions).values({ formula: own, version: next, body, savedAt: at, note: form.note });
+      const at = db.now();
+      const why = { savedAt: at, note: form.note };
+      if (!before) await insertFormulas(tx, [body], why);
+      else if (!(await updateFormula(tx, before, body, why))) return refuse(STALE);
       await appendEvents(tx, [{ at, kind: 'formula saved', order: null, body: { formula: own, version: next } }]);
       return { ok: true, id: own, version: next };
     },
@@ -100,11 +89,12 @@ export const LARGEST_RECIPES = 400_000;
 
 /** Reads the recipes of a JSON-LD or CSV file. Nothing is saved: the lead looks at the report first. */
 export async function readRecipeFile(
+  db: KitchenDb,
   name: string,
   content: string,
   country: string,
 ): Promise<Result<{ recipes: ImportedRecipe[] }>> {
-  const kitchen = await loadKitchen(await database());
+  const kitchen = await loadKitchen(db);
   if (!kitchen) return refuse('There is no kitchen yet.');
   if (content.length > LARGEST_RECIPES) return refuse('This file is too large for recipes.');
   const cups = COUNTRIES.includes(country as Country) ? (country as Country) : 'metric';
@@ -145,8 +135,8 @@ function foreignRecipes(name: string, content: string): ForeignRecipe[] | string
 }
 
 /** A formula as a file: JSON-LD or CSV; null where there is none. */
-export async function exportFormula(id: string, as: 'json' | 'csv'): Promise<FileAnswer | null> {
-  const kitchen = await loadKitchen(await database());
+export async function exportFormula(db: KitchenDb, id: string, as: 'json' | 'csv'): Promise<FileAnswer | null> {
+  const kitchen = await loadKitchen(db);
   const formula = kitchen?.library.formulas.get(id);
   if (!kitchen || !formula) return null;
   const { ingredients } = kitchen.library;

@@ -9,24 +9,28 @@ afterAll(() => kitchen.close());
 
 describe('the kitchen’s settings', () => {
   it('are changed within their bounds, and a stale change is told', async () => {
-    const view = (await loadKitchenSettings())!;
-    expect(await saveKitchen(view.version, { figures: { bowlLoss: 3, nothing: 1 } })).toMatchObject({
+    const view = (await loadKitchenSettings(kitchen.db))!;
+    expect(await saveKitchen(kitchen.db, view.version, { figures: { bowlLoss: 3, nothing: 1 } })).toMatchObject({
       ok: false,
       fields: { bowlLoss: 'A number from 0 to 0.9.', nothing: 'There is no such figure.' },
     });
     expect(
-      await saveKitchen(view.version, { figures: { bowlLoss: 0.12, 'cooling.ganache.bench.likely': 60 } }),
+      await saveKitchen(kitchen.db, view.version, { figures: { bowlLoss: 0.12, 'cooling.ganache.bench.likely': 60 } }),
     ).toMatchObject({ ok: true });
-    expect(message(await saveKitchen(view.version, { choices: { cloth: 'damp' } }))).toContain('Somebody else');
-    const after = (await loadKitchenSettings())!;
+    expect(message(await saveKitchen(kitchen.db, view.version, { choices: { cloth: 'damp' } }))).toContain(
+      'Somebody else',
+    );
+    const after = (await loadKitchenSettings(kitchen.db))!;
     expect(after.figures.find((f) => f.path === 'bowlLoss')).toMatchObject({ value: 0.12, start: 0.1 });
-    expect(message(await saveKitchen(after.version, { choices: { cloth: 'silk' } }))).toContain('no answer');
-    expect(await saveKitchen(after.version, { choices: { cloth: 'damp' } })).toMatchObject({ ok: true });
+    expect(message(await saveKitchen(kitchen.db, after.version, { choices: { cloth: 'silk' } }))).toContain(
+      'no answer',
+    );
+    expect(await saveKitchen(kitchen.db, after.version, { choices: { cloth: 'damp' } })).toMatchObject({ ok: true });
     const reading = { weight: 'oz', volume: 'cups', temperature: 'F', length: 'in', country: 'US' } as const;
-    expect(await saveReading('bo', reading)).toMatchObject({ ok: true });
-    expect((await loadKitchenSettings())!.people.find((p) => p.id === 'bo')!.reading).toEqual(reading);
+    expect(await saveReading(kitchen.db, 'bo', reading)).toMatchObject({ ok: true });
+    expect((await loadKitchenSettings(kitchen.db))!.people.find((p) => p.id === 'bo')!.reading).toEqual(reading);
     const stone = await sendTo('save-reading', { person: 'bo', reading: { ...reading, weight: 'stone' } });
     expect(stone.fields).toEqual({ 'reading.weight': 'g or oz.' });
-    expect((await saveReading('nobody', null)).ok).toBe(false);
+    expect((await saveReading(kitchen.db, 'nobody', null)).ok).toBe(false);
   });
 });

@@ -1,15 +1,12 @@
-import { and, eq, sql } from 'drizzle-orm';
-import { completeFigures, startingCoefficients } from '../../core/breakdown/figures/starting-figures';
-import type { Coefficients } from '../../core/breakdown/figures/coefficients';
+import { startingCoefficients } from '../../core/breakdown/figures/starting-figures';
+import type { EventBody } from '../../core/stored/event';
 import { figureList, withFigures, type Figure } from '../../core/breakdown/figures/figure-list';
 import { chosen, SCHOOLS } from '../../core/formula/schools';
 import { METRIC, type Reading } from '../../core/measure/show-quantity';
 import { COUNTRIES, type Country } from '../../core/measure/units';
-import { database } from '../../data/database';
-import type { Db } from '../../data/db';
+import type { KitchenDb } from '../../data/kitchen-db';
 import { appendEvents } from '../../data/repositories/events';
-import * as t from '../../data/schema';
-import { now } from '../shared/clock';
+import { updateKitchen, updateReading } from '../../data/repositories/kitchen';
 import { loadKitchen } from '../situation/load-kitchen';
 import { clashProblem } from '../../core/order/cake-clashes';
 import { type Kept, refuse, type Result } from '../shared/result';
@@ -34,14 +31,14 @@ export interface KitchenView {
 }
 
 /** The kitchen's settings; null while there is none. */
-export async function loadKitchenSettings(): Promise<KitchenView | null> {
-  const loaded = await loadKitchen(await database());
+export async function loadKitchenSettings(db: KitchenDb): Promise<KitchenView | null> {
+  const loaded = await loadKitchen(db);
   if (!loaded) return null;
   const { kitchen, people } = loaded.rows;
   return {
     name: kitchen.name,
     version: kitchen.version,
-    figures: figureList(completeFigures(kitchen.coefficients), startingCoefficients),
+    figures: figureList(kitchen.coefficients, startingCoefficients),
     schools: SCHOOLS.map((s) => ({ ...s, chosen: chosen(s.key, kitchen.choices) })),
     reading: kitchen.reading ?? METRIC,
     countries: COUNTRIES,
@@ -50,8 +47,8 @@ export async function loadKitchenSettings(): Promise<KitchenView | null> {
 }
 
 /** The units in which the kitchen reads; metric while there is none. */
-export async function kitchenReading(): Promise<Reading> {
-  const kitchen = await loadKitchen(await database());
+export async function kitchenReading(db: KitchenDb): Promise<Reading> {
+  const kitchen = await loadKitchen(db);
   return kitchen?.rows.kitchen.reading ?? METRIC;
 }
 
@@ -63,55 +60,50 @@ export interface KitchenChange {
 }
 
 /** Saves figures, schools or units, and plans again: amounts and minutes may have changed. */
-export async function saveKitchen(version: number, change: KitchenChange): Promise<Kept> {
-  const kept = await commit((tx) => changeKitchen(tx, version, change), { library: true });
-  return kept.ok ? { ok: true, planned: await planned('the kitchen’s figures were changed') } : kept;
+export async function saveKitchen(db: KitchenDb, version: number, change: KitchenChange): Promise<Kept> {
+  const kept = await commit(db, (tx) => changeKitchen(tx, version, change), { library: true });
+  return kept.ok ? { ok: true, planned: await planned(db, 'the kitchen’s figures were changed') } : kept;
 }
 
-async function changeKitchen(tx: Db, version: number, change: KitchenChange): Promise<Result> {
+async function changeKitchen(tx: KitchenDb, version: number, change: KitchenChange): Promise<Result> {
   const situation = await loadSituation(tx);
   if (!situation) return refuse('There is no kitchen yet.');
   const { kitchen, orders, batches } = situation;
   const { kitchen: row } = kitchen.rows;
-  const set: Partial<typeof t.kitchens.$inferInsert> = {};
+  let { coefficients, choices, reading } = row;
   if (change.figures) {
-    const changed = withFigures(completeFigures(row.coefficients), change.figures);
+    const changed = withFigures(coefficients, change.figures);
     if (!changed.ok) return refuse('Some figures need another look.', changed.fields);
-    set.coefficients = changed.figures satisfies Coefficients;
+    coefficients = changed.figures;
   }
   if (change.choices) {
     const wrong = Object.entries(change.choices).find(
       ([key, choice]) => !SCHOOLS.find((s) => s.key === key)?.choices.some((c) => c.key === choice),
     );
     if (wrong) return refuse(`“${wrong[1]}” is no answer to “${wrong[0]}”.`);
-    set.choices = { ...row.choices, ...change.choices };
+    choices = { ...choices, ...change.choices };
   }
-  if (change.reading) set.reading = change.reading;
-  const library = {
-    ...kitchen.library,
-    choices: set.choices ?? kitchen.library.choices,
-    coefficients: set.coefficients ?? kitchen.library.coefficients,
-  };
+  if (change.reading) reading = change.reading;
+  const library = { ...kitchen.library, choices, coefficients };
   const after = breakDownAll(orders, { batches, kitchen: { ...kitchen, library } });
   const clash = clashProblem(situation, { orders, batches, ...after });
   if (clash) return refuse(clash);
-  const changed = await tx
-    .update(t.kitchens)
-    .set({ ...set, version: sql`${t.kitchens.version} + 1` })
-    .where(and(eq(t.kitchens.id, row.id), eq(t.kitchens.version, version)))
-    .returning({ id: t.kitchens.id });
-  if (changed.length === 0)
+  if (!(await updateKitchen(tx, version, { figures: { coefficients, choices }, reading })))
     return refuse('Somebody else has changed the kitchen since you opened it. Open it again to see theirs.');
-  await appendEvents(tx, [{ at: now(), kind: 'kitchen changed', order: null, body: { ...change } }]);
+  await appendEvents(tx, [{ at: tx.now(), kind: 'kitchen changed', order: null, body: toldChange(change) }]);
   return { ok: true };
 }
 
+function toldChange({ figures, choices, reading }: KitchenChange): EventBody<'kitchen changed'> {
+  return { ...(figures && { figures }), ...(choices && { choices }), ...(reading && { reading: { ...reading } }) };
+}
+
 /** A person's own units; null reads as the kitchen does. */
-export function saveReading(person: string, reading: Reading | null): Promise<Result> {
+export function saveReading(db: KitchenDb, person: string, reading: Reading | null): Promise<Result> {
   return commit(
+    db,
     async (tx): Promise<Result> => {
-      const rows = await tx.update(t.people).set({ reading }).where(eq(t.people.id, person)).returning();
-      return rows.length > 0 ? { ok: true } : refuse('There is nobody of that name.');
+      return (await updateReading(tx, person, reading)) ? { ok: true } : refuse('There is nobody of that name.');
     },
     { library: true },
   );

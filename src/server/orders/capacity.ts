@@ -1,11 +1,10 @@
+import type { KitchenDb } from '../../data/kitchen-db';
 import { namesOf } from '../situation/names';
 import { durationText } from '../../core/time/duration-text';
 import { timeOf } from '../../core/time/clock';
 import type { Form } from '../../core/shape/form';
-import { database } from '../../data/database';
 import type { OrderRow } from '../../data/repositories/orders';
 import { readPlan } from '../../data/repositories/plans';
-import { now } from '../shared/clock';
 import { loadKitchen } from '../situation/load-kitchen';
 import { readPickup } from '../../core/order/pickup';
 import { pickupRule } from '../situation/pickup-rule';
@@ -45,15 +44,17 @@ const TIME_TO_ASK = 0.12;
 const QUARTER = 15;
 
 /** "Can we take this too?", against the newest plan. Nothing is saved. */
-export async function canWeTake(question: CapacityQuestion): Promise<Result<{ answer: CapacityAnswer }>> {
-  const db = await database();
+export async function canWeTake(
+  db: KitchenDb,
+  question: CapacityQuestion,
+): Promise<Result<{ answer: CapacityAnswer }>> {
   const situation = await loadSituation(db);
   const plan = await readPlan(db);
   if (!situation || !plan) return refuse('There is no plan yet.');
-  const drafted = draftOf(question, situation);
+  const drafted = draftOf(db, question, situation);
   if (!drafted.ok) return drafted;
   const { problem } = problemOf(withOrder(situation, drafted.draft));
-  const found = await askInThread('capacity', {
+  const found = await askInThread(db.kitchen, 'capacity', {
     ...{ problem, old: plan.plan, order: orderId(drafted.draft.id), seconds: TIME_TO_ASK },
   });
   const { clock } = situation.kitchen;
@@ -87,26 +88,27 @@ export async function canWeTake(question: CapacityQuestion): Promise<Result<{ an
 
 /** The order that is asked about, made from a build, portions and a pickup; it has number 0. */
 export function draftOf(
+  db: KitchenDb,
   { build, portions, pickup }: CapacityQuestion,
   { kitchen }: Situation,
 ): { ok: true; draft: OrderRow; size: string } | Extract<Result, { ok: false }> {
   const known = kitchen.builds.get(build);
   if (!known) return refuse('There is no such build.');
   if (!Number.isInteger(portions) || portions < 1 || portions > 400) return refuse('1 to 400 portions.');
-  const time = readPickup(pickup, pickupRule(kitchen));
+  const time = readPickup(pickup, pickupRule(db, kitchen));
   if (!time.ok) return refuse(time.message);
   const [size] = sizesFor(build, portions, kitchen);
   if (!size) return refuse(`${known.name} cannot be made for ${portions} with the tins in the house.`);
   const draft: OrderRow = {
     ...{ id: 0, version: 0, title: known.name, customer: '', pickup: time.pickup, portions, build },
     ...{ tiers: JSON.parse(size.value) as Form[], inscription: '', avoid: [], note: '', without: [], swaps: {} },
-    ...{ overrides: {}, choices: {}, versions: {}, weight: 1, state: 'open', handedOverAt: null, createdAt: now() },
+    ...{ overrides: {}, choices: {}, versions: {}, weight: 1, state: 'open', handedOverAt: null, createdAt: db.now() },
   };
   return { ok: true, draft, size: size.name };
 }
 
 /** Builds to choose from, for the question. */
-export async function buildsToAsk(): Promise<{ id: string; name: string }[]> {
-  const kitchen = await loadKitchen(await database());
+export async function buildsToAsk(db: KitchenDb): Promise<{ id: string; name: string }[]> {
+  const kitchen = await loadKitchen(db);
   return kitchen?.rows.builds.map(({ id, name }) => ({ id, name })) ?? [];
 }

@@ -1,3 +1,4 @@
+import type { KitchenDb } from '../../data/kitchen-db';
 import { SCHOOLS } from '../../core/formula/schools';
 import { adjustOrder, type OrderAdjustment } from './orders';
 import { type Kept, refuse } from '../shared/result';
@@ -19,8 +20,8 @@ export type PartChange =
 const MOST_GRAMS = 200_000;
 
 /** Changes one part of an order. */
-export function changePart(id: number, version: number, change: PartChange): Promise<Kept> {
-  return adjustOrder(id, version, (order, { kitchen }) => {
+export function changePart(db: KitchenDb, id: number, version: number, change: PartChange): Promise<Kept> {
+  return adjustOrder(db, id, version, (order, { kitchen }) => {
     const build = kitchen.builds.get(order.build);
     if (!build) return refuse('Its build is not there any more.');
     const fields: OrderAdjustment = {};

@@ -1,14 +1,14 @@
+import type { KitchenDb } from '../../data/kitchen-db';
 import type { Form } from '../../core/shape/form';
 import { orderStatus, type OrderStatus } from '../../core/floor/order-status';
 import { cakeName } from '../../core/breakdown/amounts/cake';
 import { timeOf, minuteOf, WALL_CLOCK } from '../../core/time/clock';
 import type { OrderForm } from '../../core/input/order-input';
-import { database } from '../../data/database';
 import { readHandedOver, readOrder } from '../../data/repositories/orders';
-import { now } from '../shared/clock';
 import { buildChoice, type BuildChoice } from '../builds/build-choices';
 import { loadKitchen, type LoadedKitchen } from '../situation/load-kitchen';
 import { shapeOffers, sizesFor, type ShapeOffer, type SizeChoice } from '../builds/sizes';
+import { orderWithKept } from '../situation/load-kept';
 import { orderId } from '../../core/ids/ids';
 import { orderView, type OrderView } from './order-view';
 import { pickupText } from './pickup-text';
@@ -26,13 +26,13 @@ export interface OrderLine {
 }
 
 /** All open orders by pickup, and the last that were handed over. Null without a kitchen. */
-export async function loadOrders(): Promise<{
+export async function loadOrders(db: KitchenDb): Promise<{
   open: OrderLine[];
   left: OrderLine[];
   /** A pickup to begin asking with, as a wall-clock time. */
   ask: string;
 } | null> {
-  const planned = await loadPlanned();
+  const planned = await loadPlanned(db);
   if (!planned) return null;
   const { situation, plan } = planned;
   const { kitchen } = situation;
@@ -53,16 +53,17 @@ export async function loadOrders(): Promise<{
           : null,
       ),
     ),
-    left: (await readHandedOver(await database(), 12)).map((o) => line(o, null)),
+    left: (await readHandedOver(db, 12)).map((o) => line(o, null)),
   };
 }
 
 /** One order; null if there is none with this number. */
-export async function loadOrder(id: number): Promise<OrderView | null> {
+export async function loadOrder(db: KitchenDb, id: number): Promise<OrderView | null> {
   if (!isRowId(id)) return null;
-  const planned = await loadPlanned();
-  const order = planned && (await readOrder(await database(), id));
-  if (!planned || !order) return null;
+  const planned = await loadPlanned(db);
+  const found = planned && (await readOrder(db, id));
+  if (!planned || !found) return null;
+  const order = planned.situation.orders.find((o) => o.id === id) ?? (await orderWithKept(db, found));
   return orderView(order, planned.situation.kitchen, planned.situation, planned.plan);
 }
 
@@ -88,16 +89,16 @@ export type OrderDraft = Partial<Record<'build' | 'portions' | 'pickup' | 'size'
 
 /** The form for a new order, perhaps begun with what is known of it, or for the one with this number. */
 export async function loadOrderForm(
+  db: KitchenDb,
   id: number | null,
   draft: OrderDraft = {},
 ): Promise<{ form: OrderFormView; version: number; title: string } | null> {
   if (id !== null && !isRowId(id)) return null;
-  const db = await database();
   const kitchen = await loadKitchen(db);
   if (!kitchen) return null;
   const order = id === null ? null : await readOrder(db, id);
   if (id !== null && (!order || order.state !== 'open')) return null;
-  const today = timeOf(minuteOf(now(), kitchen.clock), kitchen.clock);
+  const today = timeOf(minuteOf(db.now(), kitchen.clock), kitchen.clock);
   const [first] = kitchen.rows.builds;
   const begun = kitchen.builds.has(draft.build ?? '') ? draft.build : undefined;
   const build = order?.build ?? begun ?? first?.id ?? '';
@@ -143,14 +144,14 @@ function sizesWith(build: string, portions: number, kitchen: LoadedKitchen, own:
 }
 
 /** Shapes and sizes for a number of portions, whatever the build. */
-export async function shapeChoices(portions: number): Promise<ShapeOffer[]> {
-  const kitchen = await loadKitchen(await database());
+export async function shapeChoices(db: KitchenDb, portions: number): Promise<ShapeOffer[]> {
+  const kitchen = await loadKitchen(db);
   if (!kitchen || !Number.isInteger(portions) || portions < 1 || portions > 400) return [];
   return shapeOffers(portions, kitchen);
 }
 
-export async function sizeChoices(build: string, portions: number): Promise<SizeChoice[]> {
-  const kitchen = await loadKitchen(await database());
+export async function sizeChoices(db: KitchenDb, build: string, portions: number): Promise<SizeChoice[]> {
+  const kitchen = await loadKitchen(db);
   if (!kitchen || !Number.isInteger(portions) || portions < 1 || portions > 400) return [];
   return sizesFor(build, portions, kitchen);
 }

@@ -12,6 +12,7 @@ import { questionsOf, type QuestionChoice } from '../builds/build-choices';
 import type { LoadedKitchen } from '../situation/load-kitchen';
 import { longestWait } from '../plan/longest-wait';
 import { ladderOf, type LadderView } from '../ladder/ladder-view';
+import { newerRules, type NewerRules } from './newer-rules';
 import { type PartView, partsOf } from './part-view';
 import { type SectionView, sectionOf } from './section-view';
 
@@ -40,6 +41,8 @@ export interface OrderView {
   leftOvers: string[];
   /** Formulas of which there is a newer version than the one it was planned with. */
   newer: { id: string; name: string; has: number; newest: number }[];
+  /** What today’s figures and rules would change; null where it has not been begun. */
+  newerRules: NewerRules | null;
   planned: {
     /** Number of the plan. */
     plan: number;
@@ -94,6 +97,7 @@ export function orderView(
       const has = order.versions[c.formula.id] ?? newest;
       return has < newest ? [{ id: c.formula.id, name: c.formula.name, has, newest }] : [];
     }),
+    newerRules: order.state === 'open' ? newerRules(order, situation) : null,
     planned: onWall
       ? {
           plan: plan.id,

@@ -13,22 +13,22 @@ afterAll(() => kitchen.close());
 
 describe('an order', () => {
   const typed = async (change: object = {}) => ({
-    ...(await loadOrderForm(null))!.form.values,
+    ...(await loadOrderForm(kitchen.db, null))!.form.values,
     ...{ title: 'Sluice keepers', customer: 'Ada', pickup: '2027-05-26T12:00', portions: 9, build: 'walnut-ganache' },
     ...{ size: JSON.stringify([{ form: 'round', diameter: 240 }]) },
     ...change,
   });
 
   it('is reviewed without being saved, then taken with the versions of its formulas', async () => {
-    const before = (await loadSearch()).filter((f) => f.group === 'Orders').length;
-    const reviewed = await reviewOrder(null, await typed());
+    const before = (await loadSearch(kitchen.db)).filter((f) => f.group === 'Orders').length;
+    const reviewed = await reviewOrder(kitchen.db, null, await typed());
     if (!reviewed.ok) throw new Error(reviewed.message);
     expect(reviewed.review.status.state).toBe('holds');
     expect(reviewed.review.parts.find((p) => p.role === 'crumbs')!.drawn[0]).toMatch(/left over from walnut sponge/);
-    expect((await loadSearch()).filter((f) => f.group === 'Orders')).toHaveLength(before);
-    const taken = await takeOrder(await typed());
+    expect((await loadSearch(kitchen.db)).filter((f) => f.group === 'Orders')).toHaveLength(before);
+    const taken = await takeOrder(kitchen.db, await typed());
     if (!taken.ok) throw new Error(taken.message);
-    const view = (await loadOrder(taken.id))!;
+    const view = (await loadOrder(kitchen.db, taken.id))!;
     expect(view.leftOvers[0]).toMatch(/trimmings of Walnut sponge: .* into toasted crumbs/);
     expect(view.newer).toEqual([]);
   });
@@ -47,8 +47,8 @@ describe('an order', () => {
 
   it('has its parts changed one by one, but never to what its eaters must not get', async () => {
     const id = 6;
-    const view = async () => (await loadOrder(id))!;
-    const change = async (c: Parameters<typeof changePart>[2]) => changePart(id, (await view()).version, c);
+    const view = async () => (await loadOrder(kitchen.db, id))!;
+    const change = async (c: Parameters<typeof changePart>[3]) => changePart(kitchen.db, id, (await view()).version, c);
     expect(message(await change({ kind: 'formula', role: 'frosting', formula: 'vanilla-whip' }))).toContain(
       'That would bring Tollgate vegan milk (Whipped mascarpone cream)',
     );
@@ -62,7 +62,7 @@ describe('an order', () => {
     expect(await change({ kind: 'amount', role: 'filling', grams: 1234 })).toMatchObject({ ok: true });
     expect((await view()).parts.find((p) => p.role === 'filling')!.grams).toBe(1234);
     expect(message(await change({ kind: 'amount', role: 'filling', grams: -1 }))).toContain('above 0');
-    expect(message(await changePart(id, 1, { kind: 'amount', role: 'filling', grams: null }))).toContain(
+    expect(message(await changePart(kitchen.db, id, 1, { kind: 'amount', role: 'filling', grams: null }))).toContain(
       'Somebody else',
     );
     expect(await change({ kind: 'amount', role: 'filling', grams: null })).toMatchObject({ ok: true });
@@ -70,10 +70,10 @@ describe('an order', () => {
   });
 
   it('keeps what was set by hand when it is edited, as long as the build is the same', async () => {
-    const { form, version } = (await loadOrderForm(6))!;
+    const { form, version } = (await loadOrderForm(kitchen.db, 6))!;
     expect(form.values.swaps).toEqual({ filling: 'raspberry-compote' });
-    const result = await changeOrder(6, version, { ...form.values, inscription: 'Still' });
+    const result = await changeOrder(kitchen.db, 6, version, { ...form.values, inscription: 'Still' });
     expect(result.ok).toBe(true);
-    expect((await loadOrder(6))!.parts.find((p) => p.role === 'filling')!.exchanged).toBe(true);
+    expect((await loadOrder(kitchen.db, 6))!.parts.find((p) => p.role === 'filling')!.exchanged).toBe(true);
   });
 });

@@ -1,10 +1,10 @@
 import type { OrderForm } from '../../core/input/order-input';
+import type { EventBody } from '../../core/stored/event';
 import { openSteps } from '../../core/floor/open-steps';
-import type { Db } from '../../data/db';
+import type { KitchenDb } from '../../data/kitchen-db';
 import { appendEvents } from '../../data/repositories/events';
 import { insertOrder, readOrder, updateOrder, type OrderFields, type OrderRow } from '../../data/repositories/orders';
 import { readPlan } from '../../data/repositories/plans';
-import { now } from '../shared/clock';
 import { loadKitchen } from '../situation/load-kitchen';
 import { clashProblem } from '../../core/order/cake-clashes';
 import { orderId } from '../../core/ids/ids';
@@ -14,43 +14,53 @@ import { readOrderForm } from './read-order-input';
 import { planned } from '../plan/replan';
 import { refuse, type Result, type Kept } from '../shared/result';
 import { commit } from '../shared/commit';
+import { keepAnswers } from '../situation/keep-work';
+import { orderWithKept } from '../situation/load-kept';
 import { loadSituation } from '../situation/load-situation';
 
 const STALE =
   'Somebody else has changed this order since you opened it. Yours is kept below: open the order again to see theirs.';
 
 /** Takes a new order, plans it with all others, and answers with its number. */
-export async function takeOrder(form: OrderForm): Promise<Kept<{ id: number }>> {
-  const kept = await commit(async (tx): Promise<Result<{ id: number; title: string }>> => {
+export async function takeOrder(db: KitchenDb, form: OrderForm): Promise<Kept<{ id: number }>> {
+  const kept = await commit(db, async (tx): Promise<Result<{ id: number; title: string }>> => {
     const kitchen = await loadKitchen(tx);
     if (!kitchen) return refuse('There is no kitchen yet.');
-    const read = readOrderForm(form, kitchen, null);
+    const read = readOrderForm(db, form, kitchen, null);
     if (!read.ok) return read;
-    const at = now();
+    const at = db.now();
     const row = await insertOrder(tx, read.fields, at);
-    await appendEvents(tx, [{ at, kind: 'order taken', order: row.id, body: { ...read.fields } }]);
+    await appendEvents(tx, [{ at, kind: 'order taken', order: row.id, body: toldFields(read.fields) }]);
     return { ok: true, id: row.id, title: row.title };
   });
   if (!kept.ok) return kept;
-  return { ok: true, id: kept.id, planned: await planned(`${kept.title} came in`) };
+  return { ok: true, id: kept.id, planned: await planned(db, `${kept.title} came in`) };
 }
 
 /** Changes an order that still is as it was when the form was opened. */
-export async function changeOrder(id: number, version: number, form: OrderForm): Promise<Kept<{ id: number }>> {
-  const kept = await commit(async (tx): Promise<Result<{ id: number }>> => {
+export async function changeOrder(
+  db: KitchenDb,
+  id: number,
+  version: number,
+  form: OrderForm,
+): Promise<Kept<{ id: number }>> {
+  const kept = await commit(db, async (tx): Promise<Result<{ id: number }>> => {
     const kitchen = await loadKitchen(tx);
-    const before = await readOrder(tx, id);
-    if (!kitchen || !before) return refuse('This order is not there any more.');
+    const found = await readOrder(tx, id);
+    if (!kitchen || !found) return refuse('This order is not there any more.');
+    const before = await orderWithKept(tx, found);
     if (before.state !== 'open') return refuse('This order has been handed over. Bring it back first.');
-    const read = readOrderForm(form, kitchen, before);
+    const read = readOrderForm(db, form, kitchen, before);
     if (!read.ok) return read;
-    if (!(await updateOrder(tx, id, version, read.fields))) return refuse(STALE);
-    const body = { from: fieldsOf(before), to: read.fields };
-    await appendEvents(tx, [{ at: now(), kind: 'order changed', order: id, body }]);
+    const row = await updateOrder(tx, id, version, read.fields);
+    if (!row) return refuse(STALE);
+    await keepAnswers(tx, kitchen, before, row);
+    const body = { from: toldFields(before), to: toldFields(read.fields) };
+    await appendEvents(tx, [{ at: db.now(), kind: 'order changed', order: id, body }]);
     return { ok: true, id };
   });
   if (!kept.ok) return kept;
-  return { ok: true, id, planned: await planned(`${form.title} was changed`) };
+  return { ok: true, id, planned: await planned(db, `${form.title} was changed`) };
 }
 
 export type OrderAdjustment = Partial<Pick<OrderFields, 'without' | 'swaps' | 'overrides' | 'choices' | 'versions'>>;
@@ -60,11 +70,12 @@ export type OrderAdjustment = Partial<Pick<OrderFields, 'without' | 'swaps' | 'o
  * its eaters must not get is refused, with what it is.
  */
 export async function adjustOrder(
+  db: KitchenDb,
   id: number,
   version: number,
   change: (order: OrderRow, situation: Situation) => OrderAdjustment | Extract<Result, { ok: false }>,
 ): Promise<Kept> {
-  const kept = await commit(async (tx): Promise<Result<{ title: string }>> => {
+  const kept = await commit(db, async (tx): Promise<Result<{ title: string }>> => {
     const situation = await loadSituation(tx);
     const before = situation?.orders.find((o) => o.id === id);
     if (!situation || !before) return refuse('This order is not open any more.');
@@ -74,17 +85,18 @@ export async function adjustOrder(
     if (clash) return refuse(clash);
     const row = await updateOrder(tx, id, version, changed);
     if (!row) return refuse(STALE);
-    const body = { from: fieldsOf(before), to: fieldsOf(row) };
-    await appendEvents(tx, [{ at: now(), kind: 'order changed', order: id, body }]);
+    await keepAnswers(tx, situation.kitchen, before, row);
+    const body = { from: toldFields(before), to: toldFields(row) };
+    await appendEvents(tx, [{ at: db.now(), kind: 'order changed', order: id, body }]);
     return { ok: true, title: before.title };
   });
   if (!kept.ok) return kept;
-  return { ok: true, planned: await planned(`${kept.title} was changed`) };
+  return { ok: true, planned: await planned(db, `${kept.title} was changed`) };
 }
 
 /** Leaves these optional parts of an order out, and makes all others. */
-export function leaveOut(id: number, version: number, without: string[]): Promise<Kept> {
-  return adjustOrder(id, version, (order, { kitchen }) => {
+export function leaveOut(db: KitchenDb, id: number, version: number, without: string[]): Promise<Kept> {
+  return adjustOrder(db, id, version, (order, { kitchen }) => {
     const problem = withoutProblem(without, kitchen.builds.get(order.build)?.components ?? []);
     return problem ? refuse(problem) : { without };
   });
@@ -105,8 +117,8 @@ function withoutProblem(
 }
 
 /** Hands an order over, once all its steps are done; it leaves the wall. */
-export async function handOver(id: number, version: number): Promise<Kept> {
-  return leave(version, 'handed over', async (tx) => {
+export async function handOver(db: KitchenDb, id: number, version: number): Promise<Kept> {
+  return leave(db, version, 'handed over', async (tx) => {
     const situation = await loadSituation(tx);
     const order = situation?.orders.find((o) => o.id === id);
     if (!situation || !order) return 'This order is not on the wall any more.';
@@ -120,21 +132,22 @@ export async function handOver(id: number, version: number): Promise<Kept> {
 }
 
 /** Takes a hand-over back: the undo. */
-export async function bringBack(id: number, version: number): Promise<Kept> {
-  return leave(version, 'brought back', async (tx) => {
+export async function bringBack(db: KitchenDb, id: number, version: number): Promise<Kept> {
+  return leave(db, version, 'brought back', async (tx) => {
     const order = await readOrder(tx, id);
     return order?.state === 'handed over' ? order : 'This order has not been handed over.';
   });
 }
 
 async function leave(
+  db: KitchenDb,
   version: number,
   kind: 'handed over' | 'brought back',
-  find: (tx: Db) => Promise<OrderRow | string>,
+  find: (tx: KitchenDb) => Promise<OrderRow | string>,
 ): Promise<Kept> {
-  const at = now();
+  const at = db.now();
   const left = kind === 'handed over';
-  const kept = await commit(async (tx): Promise<Result<{ title: string }>> => {
+  const kept = await commit(db, async (tx): Promise<Result<{ title: string }>> => {
     const order = await find(tx);
     if (typeof order === 'string') return refuse(order);
     const change = { state: left ? ('handed over' as const) : ('open' as const), handedOverAt: left ? at : null };
@@ -143,14 +156,15 @@ async function leave(
     return { ok: true, title: order.title };
   });
   if (!kept.ok) return kept;
-  return { ok: true, planned: await planned(`${kept.title} was ${kind}`) };
+  return { ok: true, planned: await planned(db, `${kept.title} was ${kind}`) };
 }
 
-function fieldsOf(row: OrderRow): OrderFields {
+/** An order’s fields as an event tells them. */
+function toldFields(row: OrderFields): EventBody<'order taken'> {
   const { title, customer, pickup, portions, build, tiers, inscription, avoid, note } = row;
   const { without, swaps, overrides, choices, versions } = row;
   return {
-    ...{ title, customer, pickup, portions, build, tiers, inscription, avoid, note },
-    ...{ without, swaps, overrides, choices, versions },
+    ...{ title, customer, pickup: pickup.toISOString(), portions, build, tiers, inscription, avoid, note },
+    ...{ without, swaps, overrides, choices: { ...choices }, versions },
   };
 }

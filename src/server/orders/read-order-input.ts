@@ -1,6 +1,7 @@
 import type { Breakdown } from '../../core/breakdown/breakdown';
 import type { OrderForm } from '../../core/input/order-input';
 import { readOrder, type OrderFields } from '../../core/order/read-order';
+import type { KitchenDb } from '../../data/kitchen-db';
 import type { OrderRow } from '../../data/repositories/orders';
 import { LOOK_AGAIN } from '../shared/door';
 import { refuse, type Result } from '../shared/result';
@@ -9,10 +10,11 @@ import { pickupRule } from '../situation/pickup-rule';
 
 /** What was typed for an order, held against the kitchen as it is now. */
 export function readOrderForm(
+  db: KitchenDb,
   form: OrderForm,
   kitchen: LoadedKitchen,
   before: OrderRow | null,
 ): Result<{ fields: OrderFields; breakdown: Breakdown }> {
-  const read = readOrder(form, kitchen, pickupRule(kitchen), before);
+  const read = readOrder(form, kitchen, pickupRule(db, kitchen), before);
   return read.ok ? read : refuse(LOOK_AGAIN, read.fields);
 }

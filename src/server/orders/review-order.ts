@@ -1,9 +1,8 @@
+import type { KitchenDb } from '../../data/kitchen-db';
 import { cakeName } from '../../core/breakdown/amounts/cake';
 import { orderStatus, type OrderStatus } from '../../core/floor/order-status';
-import { database } from '../../data/database';
 import { readOrder, type OrderRow } from '../../data/repositories/orders';
 import { readPlan } from '../../data/repositories/plans';
-import { now } from '../shared/clock';
 import type { OrderForm } from '../../core/input/order-input';
 import { planGivingWay } from '../plan/plan-giving-way';
 import { orderId } from '../../core/ids/ids';
@@ -11,6 +10,7 @@ import { problemOf } from '../../core/situation/problem-of';
 import { withOrder } from '../../core/situation/break-down-orders';
 import { readOrderForm } from './read-order-input';
 import { refuse, type Result } from '../shared/result';
+import { orderWithKept } from '../situation/load-kept';
 import { loadSituation } from '../situation/load-situation';
 import { sectionOf, type SectionView } from './section-view';
 import { partsOf, type PartView } from './part-view';
@@ -30,13 +30,17 @@ export interface OrderReview {
 const TRIAL = { seconds: 1, rounds: 60 };
 
 /** Breaks an order down and plans it on a copy with all others; nothing is saved. */
-export async function reviewOrder(id: number | null, form: OrderForm): Promise<Result<{ review: OrderReview }>> {
-  const db = await database();
+export async function reviewOrder(
+  db: KitchenDb,
+  id: number | null,
+  form: OrderForm,
+): Promise<Result<{ review: OrderReview }>> {
   const situation = await loadSituation(db);
   const plan = await readPlan(db);
   if (!situation) return refuse('There is no kitchen yet.');
-  const before = id === null ? null : await readOrder(db, id);
-  const read = readOrderForm(form, situation.kitchen, before);
+  const found = id === null ? null : await readOrder(db, id);
+  const before = found && (await orderWithKept(db, found));
+  const read = readOrderForm(db, form, situation.kitchen, before);
   if (!read.ok) return read;
   const { kitchen } = situation;
   const draft: OrderRow = {
@@ -46,12 +50,12 @@ export async function reviewOrder(id: number | null, form: OrderForm): Promise<R
       state: 'open',
       handedOverAt: null,
       version: 0,
-      createdAt: now(),
+      createdAt: db.now(),
     },
     ...read.fields,
   };
   const { problem } = problemOf(withOrder(situation, draft));
-  const { answer } = await planGivingWay({ problem, old: plan?.plan ?? null, ...TRIAL }, 'trials');
+  const { answer } = await planGivingWay(db.kitchen, { problem, old: plan?.plan ?? null, ...TRIAL }, 'trials');
   if (!answer.ok) return refuse(answer.problems.map((p) => p.message).join(' '));
   const { tightBelow } = kitchen.library.coefficients;
   const statusOf = (order: number) =>

@@ -1,10 +1,9 @@
 import { pacesOf } from '../../core/records/pace';
-import { database } from '../../data/database';
-import type { Db } from '../../data/db';
-import { readWorked } from '../../data/repositories/events';
+import type { KitchenDb } from '../../data/kitchen-db';
+import { readWorkLog } from '../../data/repositories/work-log';
 import { clockOf, readKitchen } from '../../data/repositories/kitchen';
 import { readPlan, type PlanRow } from '../../data/repositories/plans';
-import { orderNumberOf } from '../../core/ids/ids';
+import { orderNumberOf, type KitchenId } from '../../core/ids/ids';
 import { askInThread } from './planner-thread';
 
 /** How likely an order is ready for its pickup, and what decides it. */
@@ -29,24 +28,25 @@ const DAYS = 10_000;
 /** Minutes after its pickup at which an order still counts as ready: nobody who collects a cake comes on the minute. */
 const GRACE = 10;
 
-const held = globalThis as unknown as { zestChances?: { plan: number; answer: Promise<Chances> } };
+const held = globalThis as unknown as { zestChances?: Map<KitchenId, { plan: number; answer: Promise<Chances> }> };
 
 /** Lives through the newest plan many times; each plan only once. Null without a plan. */
-export async function loadChances(): Promise<Chances | null> {
-  const db = await database();
+export async function loadChances(db: KitchenDb): Promise<Chances | null> {
   const plan = await readPlan(db);
   if (!plan) return null;
-  if (held.zestChances?.plan === plan.id) return held.zestChances.answer;
+  const known = (held.zestChances ??= new Map<KitchenId, { plan: number; answer: Promise<Chances> }>());
+  const before = known.get(db.kitchen);
+  if (before?.plan === plan.id) return before.answer;
   const answer = live(db, plan);
-  held.zestChances = { plan: plan.id, answer };
+  known.set(db.kitchen, { plan: plan.id, answer });
   return answer;
 }
 
-async function live(db: Db, { id, problem, plan }: PlanRow): Promise<Chances> {
+async function live(db: KitchenDb, { id, problem, plan }: PlanRow): Promise<Chances> {
   const kitchen = await readKitchen(db);
-  const paces = kitchen ? pacesOf(await readWorked(db, clockOf(kitchen.kitchen))) : {};
+  const paces = kitchen ? pacesOf((await readWorkLog(db, clockOf(kitchen.kitchen))).done) : {};
   const names = new Map(problem.steps.map((s) => [s.id, s.name]));
-  const days = await askInThread('chances', { problem, plan, runs: DAYS, grace: GRACE, paces });
+  const days = await askInThread(db.kitchen, 'chances', { problem, plan, runs: DAYS, grace: GRACE, paces });
   return {
     plan: id,
     days: days.runs,

@@ -14,19 +14,19 @@ export interface PlanAndConcessions {
  * then the longest waits after its facts: half a cake is not to vanish from the wall because a part has stood too long.
  */
 export async function planGivingWay(
-  ...[request, thread]: Parameters<typeof planInThread>
+  ...[kitchen, request, thread]: Parameters<typeof planInThread>
 ): Promise<PlanAndConcessions> {
-  const answer = await planInThread(request, thread);
+  const answer = await planInThread(kitchen, request, thread);
   const leftOut = lostIn(answer, request.problem);
   // A pinned batch that cannot stand makes every plan impossible: then all pins go.
   const unpinned = withoutPins(request.problem, (order) => !answer.ok || leftOut.has(order ?? ''));
   const again =
-    unpinned.pins.length > 0 ? await planInThread({ ...request, problem: unpinned.problem }, thread) : answer;
+    unpinned.pins.length > 0 ? await planInThread(kitchen, { ...request, problem: unpinned.problem }, thread) : answer;
   const lost = lostIn(again, unpinned.problem);
   if (lost.size === 0) return { answer: again, lifted: { ...unpinned, waits: [] } };
   const { problem, waits } = withoutLongestWaits(unpinned.problem, lost);
   return {
-    answer: await planInThread({ ...request, problem }, thread),
+    answer: await planInThread(kitchen, { ...request, problem }, thread),
     lifted: { problem, waits, pins: unpinned.pins },
   };
 }

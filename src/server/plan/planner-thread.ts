@@ -1,26 +1,39 @@
 import { Worker } from 'node:worker_threads';
+import type { KitchenId } from '../../core/ids/ids';
 import type { PlanningAnswer, PlanningRequest, Question, Questions } from '../../workers/planning-job';
 import { AskedThread } from './asked-thread';
 
-/** Two threads, so that no page ever waits for the planner's arithmetic, and no tap for somebody's trial. */
+/**
+ * Two threads for each kitchen, so that no page ever waits for the planner's arithmetic, no tap for somebody's trial, and no kitchen for
+ * another.
+ */
 type PlannerThread = 'plans' | 'trials';
-const held = globalThis as unknown as { zestPlanners?: Record<PlannerThread, AskedThread> };
+const held = globalThis as unknown as { zestPlanners?: Map<string, AskedThread> };
 
-function threadOf(thread: PlannerThread): AskedThread {
-  const start = () => new Worker(new URL('../../workers/planner.thread.ts', import.meta.url));
-  held.zestPlanners ??= { plans: new AskedThread('plans', start), trials: new AskedThread('trials', start) };
-  return held.zestPlanners[thread];
+function threadOf(kitchen: KitchenId, thread: PlannerThread): AskedThread {
+  const threads = (held.zestPlanners ??= new Map<string, AskedThread>());
+  const name = `${thread} of ${kitchen}`;
+  const known = threads.get(name);
+  if (known) return known;
+  const made = new AskedThread(name, () => new Worker(new URL('../../workers/planner.thread.ts', import.meta.url)));
+  threads.set(name, made);
+  return made;
 }
 
-/** Plans in a thread: what is saved in the one, what is only tried in the other. */
-export function planInThread(request: PlanningRequest, thread: PlannerThread = 'plans'): Promise<PlanningAnswer> {
-  return threadOf(thread).ask(request);
+/** Plans in a thread of the kitchen: what is saved in the one, what is only tried in the other. */
+export function planInThread(
+  kitchen: KitchenId,
+  request: PlanningRequest,
+  thread: PlannerThread = 'plans',
+): Promise<PlanningAnswer> {
+  return threadOf(kitchen, thread).ask(request);
 }
 
-/** Asks something of a plan, in the thread of the trials. */
+/** Asks something of a plan, in the thread of the kitchen's trials. */
 export function askInThread<K extends keyof Questions>(
+  kitchen: KitchenId,
   about: K,
   question: Questions[K]['ask'],
 ): Promise<Questions[K]['answer']> {
-  return threadOf('trials').ask({ about, ...question } as Question);
+  return threadOf(kitchen, 'trials').ask({ about, ...question } as Question);
 }

@@ -18,22 +18,22 @@ describe('where planning fails', () => {
     expect(taken).toEqual({ ok: true, id: expect.any(Number), planned: false });
     const again = await sendTo('take-order', WELL_MADE['take-order'], 'kept-all-the-same');
     expect(again.id).toBe(taken.id);
-    const named = async () => (await loadOrders())!.open.filter((o) => o.title === 'Sluice keepers');
+    const named = async () => (await loadOrders(kitchen.db))!.open.filter((o) => o.title === 'Sluice keepers');
     expect(await named()).toEqual([expect.objectContaining({ id: taken.id, status: null })]);
-    expect(await loadOrder(taken.id as number)).not.toBeNull();
-    expect((await loadWall())!.headline).toMatchObject({
+    expect(await loadOrder(kitchen.db, taken.id as number)).not.toBeNull();
+    expect((await loadWall(kitchen.db))!.headline).toMatchObject({
       tone: 'misses',
       text: expect.stringMatching(/^Planning failed.*burnt its fingers/),
       fix: { label: 'Plan again', replan: true },
     });
     planner.fails = null;
     expect(await sendTo('replan', {})).toMatchObject({ ok: true });
-    expect((await loadWall())!.headline.text).not.toContain('Planning failed');
+    expect((await loadWall(kitchen.db))!.headline.text).not.toContain('Planning failed');
     expect((await named())[0]!.status).not.toBeNull();
   });
 
   it('a tap is kept, and so are settings', async () => {
-    const { situation, plan } = (await (await import('./load-planned')).loadPlanned())!;
+    const { situation, plan } = (await (await import('./load-planned')).loadPlanned(kitchen.db))!;
     const blocked = new Set(plan.problem.waits.map((w) => w.to));
     const free = plan.plan.steps.find(
       (s) => s.people.length === 1 && !situation.states.has(s.id) && !blocked.has(s.id),
@@ -41,7 +41,9 @@ describe('where planning fails', () => {
     planner.fails = 'It is out.';
     expect(await sendTo('start-step', { step: free.id, person: free.people[0] })).toEqual({ ok: true });
     await plansSettled();
-    expect((await (await import('./load-planned')).loadPlanned())!.situation.states.get(free.id)).toMatchObject({
+    expect(
+      (await (await import('./load-planned')).loadPlanned(kitchen.db))!.situation.states.get(free.id),
+    ).toMatchObject({
       state: 'running',
     });
     const { version } = situation.kitchen.rows.kitchen;
@@ -56,9 +58,9 @@ describe('plans that are asked for at once', () => {
   it('are made together: whoever asks while one is made gets the next', async () => {
     const { replan } = await import('./replan');
     const { plans } = await import('../../data/schema');
-    const count = async () => (await kitchen.db.select().from(plans)).length;
+    const count = async () => (await kitchen.db.rows.select().from(plans)).length;
     const before = await count();
-    const made = await Promise.all(Array.from({ length: 12 }, (_, i) => replan(`reason ${i}`)));
+    const made = await Promise.all(Array.from({ length: 12 }, (_, i) => replan(kitchen.db, `reason ${i}`)));
     expect(made.every((m) => m.plan !== null)).toBe(true);
     expect((await count()) - before).toBeLessThanOrEqual(2);
     expect(made.at(-1)!.plan!.reason).toContain('reason 11');
@@ -66,23 +68,19 @@ describe('plans that are asked for at once', () => {
 });
 
 describe('what eaters must not get', () => {
-  const version = async (id: number) => (await loadOrder(id))!.version;
-  const contains = async (id: number) => (await loadOrder(id))!.allergens;
+  const version = async (id: number) => (await loadOrder(kitchen.db, id))!.version;
+  const contains = async (id: number) => (await loadOrder(kitchen.db, id))!.allergens;
 
   it('is asked when a part that was left out is taken in again, and shown on the wall where it is so already', async () => {
-    const { orders } = await import('../../data/schema');
-    const { eq } = await import('drizzle-orm');
+    const { updateOrder } = await import('../../data/repositories/orders');
     const { riseCounts } = await import('../../data/repositories/counts');
     const [first] = await contains(6);
     const set = async (avoid: string[]) => {
-      await kitchen.db
-        .update(orders)
-        .set({ avoid: avoid as never })
-        .where(eq(orders.id, 6));
+      await updateOrder(kitchen.db, 6, await version(6), { avoid: avoid as never });
       await riseCounts(kitchen.db, true);
     };
     await set([first!.allergen]);
-    expect((await loadWall())!.headline).toMatchObject({
+    expect((await loadWall(kitchen.db))!.headline).toMatchObject({
       text: expect.stringContaining(`contains what its eaters must not get: ${first!.allergen}`),
       fix: { order: 6 },
     });
@@ -102,20 +100,16 @@ describe('what eaters must not get', () => {
   it('is asked when a formula is saved, for the orders that would take it, and no others', async () => {
     const { loadFormulaForm } = await import('../formulas/formula-pages');
     const { loadPlanned } = await import('./load-planned');
-    const { orders } = await import('../../data/schema');
-    const { eq } = await import('drizzle-orm');
+    const { updateOrder } = await import('../../data/repositories/orders');
     const { riseCounts } = await import('../../data/repositories/counts');
-    const order = (await loadPlanned())!.situation.orders.find((o) => o.id === 6)!;
-    const { id } = (await loadOrder(6))!.parts.find((p) => p.role === 'filling')!.formula;
+    const order = (await loadPlanned(kitchen.db))!.situation.orders.find((o) => o.id === 6)!;
+    const { id } = (await loadOrder(kitchen.db, 6))!.parts.find((p) => p.role === 'filling')!.formula;
     const set = async (versions: Record<string, number>) => {
-      await kitchen.db
-        .update(orders)
-        .set({ versions, avoid: ['milk'] })
-        .where(eq(orders.id, 6));
+      await updateOrder(kitchen.db, 6, await version(6), { versions, avoid: ['milk'] });
       await riseCounts(kitchen.db, true);
     };
     const save = async () => {
-      const { form, version: opened } = (await loadFormulaForm(id))!;
+      const { form, version: opened } = (await loadFormulaForm(kitchen.db, id))!;
       const lines = [...form.lines, { ingredient: 'milk', grams: 10 }];
       return sendTo('save-formula', { ...form, lines, id, version: opened });
     };

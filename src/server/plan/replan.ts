@@ -1,6 +1,6 @@
-import { database } from '../../data/database';
+import type { KitchenId } from '../../core/ids/ids';
+import type { KitchenDb } from '../../data/kitchen-db';
 import { insertPlan, readPlan, readPlanOf, type PlanRow } from '../../data/repositories/plans';
-import { now } from '../shared/clock';
 import { tellChanged } from '../shared/live';
 import { planGivingWay } from './plan-giving-way';
 import { problemOf } from '../../core/situation/problem-of';
@@ -22,18 +22,29 @@ interface Wanted extends HowToReplan {
   waiting: ((outcome: Replanned) => void)[];
 }
 
-/** Of the process: parts of the server may be bundled apart, and must not plan beside each other. */
-const held = globalThis as unknown as {
-  zestReplan?: { next: Wanted | null; running: boolean; trouble: string | null };
-};
-const state = () => (held.zestReplan ??= { next: null, running: false, trouble: null });
+/** The planning of one kitchen: what is asked for next, and why the newest plan does not know what was told last. */
+interface Queue {
+  next: Wanted | null;
+  running: boolean;
+  trouble: string | null;
+}
+
+/** Of the process: parts of the server may be bundled apart, and must not plan one kitchen beside each other. */
+const held = globalThis as unknown as { zestQueues?: Map<KitchenId, Queue> };
+
+function queueOf(kitchen: KitchenId): Queue {
+  const queues = (held.zestQueues ??= new Map<KitchenId, Queue>());
+  const queue = queues.get(kitchen) ?? { next: null, running: false, trouble: null };
+  queues.set(kitchen, queue);
+  return queue;
+}
 
 /**
  * Asks for a new plan around what is so now, and is told when there is one. Whoever asks while one is being made waits for the next,
  * which is made for all of them at once. It never fails: a write that was kept must not look lost because planning failed.
  */
-export function replan(reason: string, how: HowToReplan = {}): Promise<Replanned> {
-  const s = state();
+export function replan(db: KitchenDb, reason: string, how: HowToReplan = {}): Promise<Replanned> {
+  const s = queueOf(db.kitchen);
   return new Promise((resolve) => {
     const before: Wanted = s.next ?? { reasons: [], waiting: [] };
     s.next = {
@@ -42,44 +53,43 @@ export function replan(reason: string, how: HowToReplan = {}): Promise<Replanned
       helpLate: how.helpLate || before.helpLate,
       like: how.like ?? before.like,
     };
-    if (!s.running) void run();
+    if (!s.running) void run(db, s);
   });
 }
 
-async function run(): Promise<void> {
-  const s = state();
+async function run(db: KitchenDb, s: Queue): Promise<void> {
   s.running = true;
   for (let wanted = s.next; wanted; wanted = s.next) {
     s.next = null;
-    const outcome = await planOnce(wanted);
+    const outcome = await planOnce(db, wanted);
     const changed = s.trouble !== outcome.failed;
     s.trouble = outcome.failed;
-    if (changed) tellChanged();
+    if (changed) tellChanged(db.kitchen);
     for (const tell of wanted.waiting) tell(outcome);
   }
   s.running = false;
 }
 
-async function planOnce({ reasons, ...how }: Wanted): Promise<Replanned> {
+async function planOnce(db: KitchenDb, { reasons, ...how }: Wanted): Promise<Replanned> {
   try {
-    return { plan: await replanAndSave(reasons.join('; '), how), failed: null };
+    return { plan: await replanAndSave(db, reasons.join('; '), how), failed: null };
   } catch (error) {
-    log.error({ err: error, reasons }, 'planning failed');
+    log.error({ err: error, kitchen: db.kitchen, reasons }, 'planning failed');
     return { plan: null, failed: error instanceof Error ? error.message : String(error) };
   }
 }
 
 /** Why the newest plan does not know what was told last; null if it does. */
-export const planTrouble = () => state().trouble;
+export const planTrouble = (db: KitchenDb) => queueOf(db.kitchen).trouble;
 
 /** Longer than this nobody waits for a plan that follows what was kept. ms. */
 const PATIENCE = 8000;
 
 /** Plans again, and says whether there was a new plan while somebody could be expected to wait for it. */
-export async function planned(reason: string, how: HowToReplan = {}): Promise<boolean> {
+export async function planned(db: KitchenDb, reason: string, how: HowToReplan = {}): Promise<boolean> {
   let timer: ReturnType<typeof setTimeout> | undefined;
   const late = new Promise<false>((resolve) => (timer = setTimeout(() => resolve(false), PATIENCE)));
-  const made = await Promise.race([replan(reason, how).then((r) => r.failed === null), late]);
+  const made = await Promise.race([replan(db, reason, how).then((r) => r.failed === null), late]);
   clearTimeout(timer);
   return made;
 }
@@ -89,8 +99,11 @@ const TRIES = 4;
 const QUICK = { seconds: 1, rounds: 150 };
 const FIRST = { seconds: 3, rounds: 600 };
 
-async function replanAndSave(reason: string, { helpLate = false, like }: HowToReplan): Promise<PlanRow | null> {
-  const db = await database();
+async function replanAndSave(
+  db: KitchenDb,
+  reason: string,
+  { helpLate = false, like }: HowToReplan,
+): Promise<PlanRow | null> {
   for (let attempt = 0; attempt < TRIES; attempt++) {
     const previous = await readPlan(db);
     const situation = await loadSituation(db);
@@ -98,7 +111,7 @@ async function replanAndSave(reason: string, { helpLate = false, like }: HowToRe
     const old = like === undefined ? previous : await readPlanOf(db, like);
     const { problem, stood } = problemOf(situation);
     const limits = previous ? QUICK : FIRST;
-    const { answer, lifted } = await planGivingWay({
+    const { answer, lifted } = await planGivingWay(db.kitchen, {
       problem,
       old: (old ?? previous)?.plan ?? null,
       helpLate,
@@ -107,7 +120,7 @@ async function replanAndSave(reason: string, { helpLate = false, like }: HowToRe
     if (!answer.ok) throw new Error(answer.problems.map((p) => p.message).join(' '));
     const saved = await insertPlan(db, {
       previous: previous?.id ?? 0,
-      madeAt: now(),
+      madeAt: db.now(),
       reason,
       problem: lifted.problem,
       plan: answer.plan,
@@ -115,7 +128,7 @@ async function replanAndSave(reason: string, { helpLate = false, like }: HowToRe
       stood: [...stood, ...lifted.waits],
     });
     if (saved) {
-      tellChanged('planned');
+      tellChanged(db.kitchen, 'planned');
       return saved;
     }
     // Another process planned meanwhile: begin again from its plan.

@@ -15,15 +15,15 @@ afterAll(() => kitchen.close());
 
 describe('a batch for several orders', () => {
   it('is accepted, shows on the ladders of all, is begun and finished at the bench, and splits no more', async () => {
-    const { proposals } = (await loadBatches())!;
+    const { proposals } = (await loadBatches(kitchen.db))!;
     const wanted = proposals.find((p) => p.members.length >= 2)!;
     expect(wanted.saves.minutes).toBeGreaterThan(0);
-    expect(message(await acceptBatch([wanted.members[0]!]))).toContain('Some of this');
-    expect(await acceptBatch(wanted.members)).toMatchObject({ ok: true });
-    const { accepted } = (await loadBatches())!;
+    expect(message(await acceptBatch(kitchen.db, [wanted.members[0]!]))).toContain('Some of this');
+    expect(await acceptBatch(kitchen.db, wanted.members)).toMatchObject({ ok: true });
+    const { accepted } = (await loadBatches(kitchen.db))!;
     expect(accepted).toHaveLength(1);
 
-    const { situation, plan } = (await loadPlanned())!;
+    const { situation, plan } = (await loadPlanned(kitchen.db))!;
     const first = plan.plan.steps
       .filter((s) => !Number.isNaN(batchNumberOf(s.id)))
       .sort((a, b) => a.start - b.start)[0]!;
@@ -33,20 +33,23 @@ describe('a batch for several orders', () => {
       expect(ladder.rungs.filter((r) => r.shared).map((r) => r.step)).toContain(first.id);
     }
     const [person] = first.people;
-    expect(await startStep(first.id, person!)).toMatchObject({ ok: true });
-    const begun = (await loadPlanned())!;
+    expect(await startStep(kitchen.db, first.id, person!)).toMatchObject({ ok: true });
+    const begun = (await loadPlanned(kitchen.db))!;
     const bench = benchView(person!, begun.situation, begun.plan)!;
     expect(bench.now).toMatchObject({ step: first.id, order: wanted.members.map((m) => m.name).join(' + ') });
     expect((await loadSituation(kitchen.db))!.states.get(first.id)).toMatchObject({ state: 'running' });
-    expect(message(await splitBatch(accepted[0]!.id))).toContain('It has been begun');
+    expect(message(await splitBatch(kitchen.db, accepted[0]!.id))).toContain('It has been begun');
     const check = cakeSteps(situation).find((s) => s.id === first.id)!.check;
-    if (check) expect(message(await finishStep(first.id))).toContain('First:');
+    if (check) expect(message(await finishStep(kitchen.db, first.id))).toContain('First:');
     expect(
-      await finishStep(first.id, { holds: true, ...(check?.limit === undefined ? {} : { value: check.limit }) }),
+      await finishStep(kitchen.db, first.id, {
+        holds: true,
+        ...(check?.limit === undefined ? {} : { value: check.limit }),
+      }),
     ).toMatchObject({ ok: true });
-    expect(await takeBackStep(first.id)).toMatchObject({ ok: true });
-    expect(await takeBackStep(first.id)).toMatchObject({ ok: true });
-    expect(await splitBatch(accepted[0]!.id)).toMatchObject({ ok: true });
-    expect((await loadBatches())!.accepted).toEqual([]);
+    expect(await takeBackStep(kitchen.db, first.id)).toMatchObject({ ok: true });
+    expect(await takeBackStep(kitchen.db, first.id)).toMatchObject({ ok: true });
+    expect(await splitBatch(kitchen.db, accepted[0]!.id)).toMatchObject({ ok: true });
+    expect((await loadBatches(kitchen.db))!.accepted).toEqual([]);
   });
 });

@@ -1,12 +1,11 @@
+import type { KitchenDb } from '../../data/kitchen-db';
 import { namesOf } from '../situation/names';
 import { readingOf } from '../../core/plan-reading/plan-reading';
 import { proposeBatches, type BatchProposal, type Candidate } from '../../core/batching/propose-batches';
 import { timeOf } from '../../core/time/clock';
-import { database } from '../../data/database';
 import { insertBatch, splitBatchRow } from '../../data/repositories/batches';
 import { appendEvents } from '../../data/repositories/events';
 import { readPlan, type PlanRow } from '../../data/repositories/plans';
-import { now } from '../shared/clock';
 import { clashProblem } from '../../core/order/cake-clashes';
 import { type Kept, refuse, type Result } from '../shared/result';
 import { batchId, orderNumberOf, orderId, isOf, partId, type BatchId, type PartId } from '../../core/ids/ids';
@@ -22,8 +21,7 @@ export interface BatchesView {
 }
 
 /** What could be made together, and what already is; null without a kitchen or a plan. */
-export async function loadBatches(): Promise<BatchesView | null> {
-  const db = await database();
+export async function loadBatches(db: KitchenDb): Promise<BatchesView | null> {
   const situation = await loadSituation(db);
   const plan = await readPlan(db);
   return situation && plan && batchesView(situation, plan);
@@ -78,8 +76,8 @@ function hasBegun(owner: BatchId | PartId, situation: Situation): boolean {
 }
 
 /** Makes one batch of these components. What was begun meanwhile stays apart, and is told. */
-export async function acceptBatch(members: { order: string; role: string }[]): Promise<Kept> {
-  const kept = await commit(async (tx): Promise<Result<{ formula: string }>> => {
+export async function acceptBatch(db: KitchenDb, members: { order: string; role: string }[]): Promise<Kept> {
+  const kept = await commit(db, async (tx): Promise<Result<{ formula: string }>> => {
     const situation = await loadSituation(tx);
     const plan = await readPlan(tx);
     if (!situation || !plan) return refuse('There is no plan yet.');
@@ -92,7 +90,7 @@ export async function acceptBatch(members: { order: string; role: string }[]): P
     const { formula } = chosen[0]!.component;
     if (chosen.some((c) => c.component.formula.id !== formula.id)) return refuse('These are not of one formula.');
     const rows = chosen.map((c) => ({ order: orderNumberOf(c.order), role: c.component.role }));
-    const made = { id: 0, formula: formula.id, members: rows, split: false, madeAt: now() };
+    const made = { id: 0, formula: formula.id, members: rows, split: false, madeAt: db.now() };
     const batches = [...situation.batches, made];
     const clash = clashProblem(situation, {
       ...{ orders: situation.orders, batches },
@@ -100,21 +98,21 @@ export async function acceptBatch(members: { order: string; role: string }[]): P
     });
     if (clash) return refuse(clash);
     const id = await insertBatch(tx, made);
-    await appendEvents(tx, [{ at: now(), kind: 'batch accepted', order: null, body: { batch: id, members: rows } }]);
+    await appendEvents(tx, [{ at: db.now(), kind: 'batch accepted', order: null, body: { batch: id, members: rows } }]);
     return { ok: true, formula: formula.name };
   });
-  return kept.ok ? { ok: true, planned: await planned(`${kept.formula} is made in one batch`) } : kept;
+  return kept.ok ? { ok: true, planned: await planned(db, `${kept.formula} is made in one batch`) } : kept;
 }
 
 /** Splits a batch of which nothing has been begun: each order makes its own again. */
-export async function splitBatch(id: number): Promise<Kept> {
-  const kept = await commit(async (tx): Promise<Result> => {
+export async function splitBatch(db: KitchenDb, id: number): Promise<Kept> {
+  const kept = await commit(db, async (tx): Promise<Result> => {
     const situation = await loadSituation(tx);
     if (!situation?.batches.some((b) => b.id === id)) return refuse('This batch is not there any more.');
     if (hasBegun(batchId(id), situation)) return refuse('It has been begun: it stays one batch.');
     await splitBatchRow(tx, id);
-    await appendEvents(tx, [{ at: now(), kind: 'batch split', order: null, body: { batch: id } }]);
+    await appendEvents(tx, [{ at: db.now(), kind: 'batch split', order: null, body: { batch: id } }]);
     return { ok: true };
   });
-  return kept.ok ? { ok: true, planned: await planned('a batch was split') } : kept;
+  return kept.ok ? { ok: true, planned: await planned(db, 'a batch was split') } : kept;
 }

@@ -1,10 +1,9 @@
+import type { KitchenDb } from '../../data/kitchen-db';
 import { pullList, type PullList } from '../../core/pull-list/pull-list';
 import type { PlacedWork } from '../../core/pull-list/weigh-out';
 import { minuteOf, timeOf, type Clock } from '../../core/time/clock';
-import { database } from '../../data/database';
 import { readPlan } from '../../data/repositories/plans';
 import { readTicks, setTick } from '../../data/repositories/ticks';
-import { now } from '../shared/clock';
 import { batchesView, type BatchesView } from './batches';
 import { cakeSteps, componentOf, servedBy } from '../../core/situation/whose-step';
 import type { Result } from '../shared/result';
@@ -26,13 +25,16 @@ export interface PullListView {
 const MOST_DAYS = 14;
 
 /** What a span of days asks for; an empty or impossible date is today. Null without a kitchen or a plan. */
-export async function loadPullList(date: string | undefined, count: number): Promise<PullListView | null> {
-  const db = await database();
+export async function loadPullList(
+  db: KitchenDb,
+  date: string | undefined,
+  count: number,
+): Promise<PullListView | null> {
   const situation = await loadSituation(db);
   const plan = await readPlan(db);
   if (!situation || !plan) return null;
   const { clock, library, rows } = situation.kitchen;
-  const today = timeOf(minuteOf(now(), clock), clock).startOf('day');
+  const today = timeOf(minuteOf(db.now(), clock), clock).startOf('day');
   const asked = date && /^\d{4}-\d{2}-\d{2}$/.test(date) ? today.set(partsOf(date)) : today;
   const first = asked.isValid ? asked : today;
   const days = Number.isInteger(count) && count >= 1 ? Math.min(count, MOST_DAYS) : 1;
@@ -68,10 +70,11 @@ function partsOf(date: string) {
 }
 
 /** Ticks one line off, or takes the tick back. */
-export function tickLine(key: string, ticked: boolean): Promise<Result> {
+export function tickLine(db: KitchenDb, key: string, ticked: boolean): Promise<Result> {
   return commit(
+    db,
     async (tx): Promise<Result> => {
-      await setTick(tx, key, ticked, now());
+      await setTick(tx, key, ticked, db.now());
       return { ok: true };
     },
     { quiet: true },

@@ -1,6 +1,6 @@
+import type { KitchenDb } from '../../data/kitchen-db';
 import { CALCULATORS } from '../../core/calculators/registry';
 import { timeOf, minuteOf } from '../../core/time/clock';
-import { database } from '../../data/database';
 import { readOpenOrders } from '../../data/repositories/orders';
 import { loadKitchen } from '../situation/load-kitchen';
 
@@ -15,8 +15,7 @@ export interface Found {
 }
 
 /** All orders, formulas and calculators by their words. */
-export async function loadSearch(): Promise<Found[]> {
-  const db = await database();
+export async function loadSearch(db: KitchenDb): Promise<Found[]> {
   const kitchen = await loadKitchen(db);
   if (!kitchen) return [];
   const { ingredients } = kitchen.library;

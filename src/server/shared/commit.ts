@@ -1,9 +1,8 @@
 import { AsyncLocalStorage } from 'node:async_hooks';
-import { database } from '../../data/database';
 import type { Db } from '../../data/db';
+import type { KitchenDb } from '../../data/kitchen-db';
 import { lockCounts, riseCounts } from '../../data/repositories/counts';
 import { insertWrite, readWrite, type WriteRow } from '../../data/repositories/writes';
-import { now } from './clock';
 import { tellChanged } from './live';
 import { refuse, type Result } from './result';
 
@@ -15,8 +14,8 @@ const held = globalThis as unknown as { zestAsked?: AsyncLocalStorage<Asked> };
 const asked = (held.zestAsked ??= new AsyncLocalStorage<Asked>());
 
 /** Runs a write under its key. What was committed under this key before is answered as it was then. */
-export async function underKey<T extends Result>(write: Asked, run: () => Promise<T>): Promise<Result> {
-  const before = await readWrite(await database(), write.key);
+export async function underKey<T extends Result>(db: KitchenDb, write: Asked, run: () => Promise<T>): Promise<Result> {
+  const before = await readWrite(db, write.key);
   return before ? answerOf(before, write) : asked.run(write, run);
 }
 
@@ -48,24 +47,24 @@ export interface CommitOptions {
  * Open pages are told after it is committed.
  */
 export async function commit<T extends Result>(
-  decide: (tx: Db) => Promise<T>,
+  db: KitchenDb,
+  decide: (tx: KitchenDb) => Promise<T>,
   { library = false, quiet = false, part = false }: CommitOptions = {},
 ): Promise<T> {
-  const db = await database();
   const write = part ? undefined : asked.getStore();
   try {
-    const answer = await db.transaction(async (tx) => {
-      const inside = tx as Db;
+    const answer = await db.rows.transaction(async (tx) => {
+      const inside: KitchenDb = { ...db, rows: tx as Db };
       await lockCounts(inside);
       if (write && (await readWrite(inside, write.key))) throw new Undone(null);
       const decided = await decide(inside);
       if (!decided.ok) throw new Undone(decided);
-      if (write && !(await insertWrite(inside, { ...write, at: now(), answer: { ...decided } })))
+      if (write && !(await insertWrite(inside, { ...write, at: db.now(), answer: { ...decided } })))
         throw new Undone(null);
       if (!quiet) await riseCounts(inside, library);
       return decided;
     });
-    if (!quiet) tellChanged();
+    if (!quiet) tellChanged(db.kitchen);
     return answer;
   } catch (error) {
     if (!(error instanceof Undone)) throw error;

@@ -1,15 +1,16 @@
 import { ValidationError, type InferType, type Schema } from 'yup';
 import { refuse, type Result } from './result';
 import { plainProblem } from './plain';
+import type { KitchenDb } from '../../data/kitchen-db';
 
-/** One way in from the network: what it takes, and what is done with it. */
-export interface Door<In = never, Out = unknown> {
+/** One way in from the network: what it takes, and what is done with it there: in a kitchen, or with the whole database. */
+export interface Door<In = never, Out = unknown, Where = KitchenDb> {
   /** Does it change what is stored? Then it takes a key: the same key twice is one write. */
   writes: boolean;
   /** The most letters that it takes. */
   most: number;
   schema: Schema;
-  run: (input: In) => Promise<Out>;
+  run: (input: In, where: Where) => Promise<Out>;
   /** Are numbers only numbers, and fields only those that are named? Forms and addresses bring texts, and are read leniently. */
   strict: boolean;
   /** What is said where the answer is null; without it null is the answer. */
@@ -24,11 +25,11 @@ interface Options {
 }
 
 /** A door that only answers. */
-export function asking<S extends Schema, Out>(
+export function asking<S extends Schema, Out, Where = KitchenDb>(
   schema: S,
-  run: (input: InferType<S>) => Promise<Out>,
+  run: (input: InferType<S>, where: Where) => Promise<Out>,
   options: Options = {},
-): Door<InferType<S>, Out> {
+): Door<InferType<S>, Out, Where> {
   return {
     writes: false,
     most: options.most ?? USUAL_MOST,
@@ -40,11 +41,11 @@ export function asking<S extends Schema, Out>(
 }
 
 /** A door that changes something. */
-export function writing<S extends Schema, Out extends Result>(
+export function writing<S extends Schema, Out extends Result, Where = KitchenDb>(
   schema: S,
-  run: (input: InferType<S>) => Promise<Out>,
+  run: (input: InferType<S>, where: Where) => Promise<Out>,
   options: Options = {},
-): Door<InferType<S>, Out> {
+): Door<InferType<S>, Out, Where> {
   return { ...asking(schema, run, options), writes: true };
 }
 
@@ -52,7 +53,7 @@ export const LOOK_AGAIN = 'Some fields need another look.';
 
 /** What came in, read by a door's schema: typed, or refused beside the fields that are wrong. */
 export function readInput<In>(
-  door: Door<In, unknown>,
+  door: Pick<Door<In>, 'schema' | 'strict'>,
   raw: unknown,
 ): { ok: true; input: In } | Extract<Result, { ok: false }> {
   const odd = plainProblem(raw);

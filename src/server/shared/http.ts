@@ -3,6 +3,8 @@ import { refuse, type Result } from './result';
 import { hostAllowed, sameSite } from './allowed-hosts';
 import { underKey } from './commit';
 import { readInput, type Door } from './door';
+import { onlyKitchen, openKitchen } from './open-kitchen';
+import type { KitchenDb } from '../../data/kitchen-db';
 import { FileAnswer } from './file-answer';
 import { decoded } from './first-of';
 import { log } from './log';
@@ -15,63 +17,137 @@ const { hosts } = readSettings(process.env).settings;
 
 /** Next.js leaves the parts of an address out where it has none. */
 type Context = { params: Promise<Record<string, string | string[]> | undefined> };
+/** A door of the whole database. */
+type HouseDoor = Door<never, unknown, void>;
 type Refusal = Extract<Result, { ok: false }>;
 
 const say = (status: number, message: string) => Response.json(refuse(message) satisfies Refusal, { status });
 
-/** Answers what is sent to one of these doors: `{…}` as JSON, and for a write its key in the header `Idempotency-Key`. */
+/** Answers what is sent to one of these doors of a kitchen: `{…}` as JSON, and for a write its key in the header `Idempotency-Key`. */
 export function answerPosts(doors: Record<string, Door>) {
-  return async (request: Request, { params }: Context): Promise<Response> => {
-    const name = (await params)?.door;
-    const door = typeof name === 'string' && Object.hasOwn(doors, name) ? doors[name]! : null;
+  return async (request: Request, context: Context): Promise<Response> => {
+    const name = await partOf(context, 'door');
+    const door = doorOf(doors, name);
     if (!door) return say(404, 'There is no such door.');
-    if (!hostAllowed(request.headers.get('host'), hosts))
-      return say(421, 'This server is not known by that name: whoever runs it can add it to ZEST_HOSTS.');
-    if (!sameSite(request.headers)) return say(403, 'Only the pages of this server may do this.');
-    if (!/^application\/json\b/i.test(request.headers.get('content-type') ?? ''))
-      return say(415, 'This must be sent as application/json.');
-    const key = request.headers.get('idempotency-key') ?? '';
-    if (door.writes && !KEY.test(key))
-      return say(
-        400,
-        'A write needs a key of its own in the header Idempotency-Key: 8 to 80 letters, digits and dashes.',
-      );
-    const text = await readText(request, door.most);
-    if (text === null) return say(413, `This is more than can be sent here (${Math.round(door.most / 1000)} kB).`);
-    let sent: unknown;
-    try {
-      sent = JSON.parse(text);
-    } catch {
-      return say(400, 'This is no JSON.');
-    }
-    return open(name as string, door, sent, (run) =>
-      door.writes ? underKey({ key, door: name as string, sent: digest(text) }, run as () => Promise<Result>) : run(),
-    );
+    return answerPost(request, name!, door, async () => openKitchen(await partOf(context, 'kitchen')));
   };
 }
 
-/** Answers a question that an address asks: its own parts and its query are the input. */
+/**
+ * Answers what is sent to one of the doors of the whole database. Pages that were opened when there was one kitchen only send what is a
+ * kitchen's here too; that is answered as long as there is still only one.
+ */
+export function answerHousePosts(house: Record<string, HouseDoor>, ofKitchens: Record<string, Door>) {
+  return async (request: Request, context: Context): Promise<Response> => {
+    const name = await partOf(context, 'door');
+    const own = doorOf(house, name);
+    if (own) {
+      const refused = refusedPost(request);
+      if (refused) return refused;
+      const sent = await readJson(request, own.most);
+      return sent.ok ? open(name!, own, sent.value, (input) => own.run(input, undefined)) : sent.refusal;
+    }
+    const door = doorOf(ofKitchens, name);
+    if (!door) return say(404, 'There is no such door.');
+    return answerPost(request, name!, door, onlyKitchen);
+  };
+}
+
+const doorOf = <D>(doors: Record<string, D>, name: string | null): D | null =>
+  name !== null && Object.hasOwn(doors, name) ? doors[name]! : null;
+
+async function partOf({ params }: Context, name: string): Promise<string | null> {
+  const part = (await params)?.[name];
+  return typeof part === 'string' ? decoded(part) : null;
+}
+
+/** Whoever sends this may not: it is asked under another name, or does not come from a page of this server. */
+function refusedPost(request: Request): Response | null {
+  if (!hostAllowed(request.headers.get('host'), hosts))
+    return say(421, 'This server is not known by that name: whoever runs it can add it to ZEST_HOSTS.');
+  if (!sameSite(request.headers)) return say(403, 'Only the pages of this server may do this.');
+  if (!/^application\/json\b/i.test(request.headers.get('content-type') ?? ''))
+    return say(415, 'This must be sent as application/json.');
+  return null;
+}
+
+async function readJson(
+  request: Request,
+  most: number,
+): Promise<{ ok: true; value: unknown; text: string } | { ok: false; refusal: Response }> {
+  const text = await readText(request, most);
+  if (text === null)
+    return { ok: false, refusal: say(413, `This is more than can be sent here (${Math.round(most / 1000)} kB).`) };
+  try {
+    return { ok: true, value: JSON.parse(text), text };
+  } catch {
+    return { ok: false, refusal: say(400, 'This is no JSON.') };
+  }
+}
+
+async function answerPost(
+  request: Request,
+  name: string,
+  door: Door,
+  opened: () => Promise<KitchenDb | null>,
+): Promise<Response> {
+  const refused = refusedPost(request);
+  if (refused) return refused;
+  const key = request.headers.get('idempotency-key') ?? '';
+  if (door.writes && !KEY.test(key))
+    return say(
+      400,
+      'A write needs a key of its own in the header Idempotency-Key: 8 to 80 letters, digits and dashes.',
+    );
+  const sent = await readJson(request, door.most);
+  if (!sent.ok) return sent.refusal;
+  return open(name, door, sent.value, async (input) => {
+    const db = await opened();
+    if (!db) return new Status(404, NO_KITCHEN);
+    const run = () => door.run(input, db);
+    return door.writes
+      ? underKey(db, { key, door: name, sent: digest(sent.text) }, run as () => Promise<Result>)
+      : run();
+  });
+}
+
+const NO_KITCHEN = 'There is no such kitchen, or more than one: open the page again.';
+
+/** Answers a question that an address of a kitchen asks: its own parts and its query are the input. */
 export function answerGet(name: string, door: Door) {
   return async (request: Request, context: Context): Promise<Response> => {
     const query = new URL(request.url).searchParams;
     // Of what is named twice the first counts, as in every form.
     const asked = Object.fromEntries([...query.keys()].map((k) => [k, query.get(k)!]));
-    const own = Object.entries((await context.params) ?? {}).map(([k, v]) => [k, decoded(String(v))]);
-    return open(name, door, { ...asked, ...Object.fromEntries(own) }, (run) => run());
+    const { kitchen, ...own } = (await context.params) ?? {};
+    const parts = Object.entries(own).map(([k, v]) => [k, decoded(String(v))]);
+    return open(name, door, { ...asked, ...Object.fromEntries(parts) }, async (input) => {
+      const db = await openKitchen(typeof kitchen === 'string' ? kitchen : null);
+      return db ? door.run(input, db) : new Status(404, NO_KITCHEN);
+    });
   };
+}
+
+/** An answer that is only a refusal, with its status. */
+class Status {
+  constructor(
+    readonly status: number,
+    readonly message: string,
+  ) {}
 }
 
 async function open(
   name: string,
-  door: Door,
+  door: Pick<Door, 'schema' | 'strict' | 'none'>,
   sent: unknown,
-  around: (run: () => Promise<unknown>) => Promise<unknown>,
+  run: (input: never) => Promise<unknown>,
 ): Promise<Response> {
   const begun = performance.now();
   try {
     const read = readInput(door, sent);
     if (!read.ok) return Response.json(read, { status: 422 });
-    const answer = await around(() => door.run(read.input));
+    const answer = await run(read.input);
+    if (answer instanceof Status) return say(answer.status, answer.message);
     if (answer === null && door.none !== null) return say(404, door.none);
     if (answer instanceof FileAnswer) return answer.respond();
     const refused = (answer as Result | null)?.ok === false;

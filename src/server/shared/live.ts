@@ -1,6 +1,7 @@
 import { EventEmitter } from 'node:events';
+import type { KitchenId } from '../../core/ids/ids';
 
-/** Tells every open page of this process that something changed. */
+/** Tells every open page of a kitchen in this process that something changed. */
 const held = globalThis as unknown as { zestLive?: { emitter: EventEmitter; streams: Set<() => void> } };
 
 function live() {
@@ -12,13 +13,13 @@ export function closeStreams(): void {
   for (const close of live().streams) close();
 }
 
-/** Something was written, or there is a new plan. */
-export function tellChanged(what: 'changed' | 'planned' = 'changed'): void {
-  live().emitter.emit('changed', what);
+/** Something of a kitchen was written, or there is a new plan of it. */
+export function tellChanged(kitchen: KitchenId, what: 'changed' | 'planned' = 'changed'): void {
+  live().emitter.emit(kitchen, what);
 }
 
-/** An event stream that says "changed" or "planned" whenever something was, and a comment now and then to keep it open. */
-export function changeStream(signal: AbortSignal): ReadableStream<Uint8Array> {
+/** An event stream that says "changed" or "planned" whenever something of a kitchen was, and a comment now and then to keep it open. */
+export function changeStream(kitchen: KitchenId, signal: AbortSignal): ReadableStream<Uint8Array> {
   const encoder = new TextEncoder();
   let close = () => {};
   return new ReadableStream({
@@ -28,7 +29,7 @@ export function changeStream(signal: AbortSignal): ReadableStream<Uint8Array> {
       const beat = setInterval(() => send(': still here\n\n'), 25_000);
       close = () => {
         clearInterval(beat);
-        live().emitter.off('changed', changed);
+        live().emitter.off(kitchen, changed);
         live().streams.delete(close);
         try {
           controller.close();
@@ -37,7 +38,7 @@ export function changeStream(signal: AbortSignal): ReadableStream<Uint8Array> {
         }
       };
       send(': open\n\n');
-      live().emitter.on('changed', changed);
+      live().emitter.on(kitchen, changed);
       live().streams.add(close);
       signal.addEventListener('abort', close);
     },

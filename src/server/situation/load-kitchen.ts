@@ -3,9 +3,8 @@ import { OVEN } from '../../core/planning-format/problem';
 import { calendarOf } from '../../core/situation/make-problem';
 import type { PlanningKitchen } from '../../core/situation/situation';
 import { readOnce } from '../../data/cached';
-import type { Db } from '../../data/db';
+import type { KitchenDb } from '../../data/kitchen-db';
 import { readCounts } from '../../data/repositories/counts';
-import { completeFigures } from '../../core/breakdown/figures/starting-figures';
 import { clockOf, readKitchen, type KitchenRows } from '../../data/repositories/kitchen';
 
 /** The kitchen as the core wants it, with its rows as the database has them. */
@@ -14,14 +13,14 @@ export interface LoadedKitchen extends PlanningKitchen {
 }
 
 /** The kitchen as it is now, read anew only where it was changed; null while the database is still empty. */
-export async function loadKitchen(db: Db): Promise<LoadedKitchen | null> {
+export async function loadKitchen(db: KitchenDb): Promise<LoadedKitchen | null> {
   const counts = await readCounts(db);
   return counts && kitchenAt(db, counts.library);
 }
 
 /** The kitchen at a count of changes that was just read. */
-export function kitchenAt(db: Db, library: number): Promise<LoadedKitchen | null> {
-  return readOnce(db, 'kitchen', library, async () => {
+export function kitchenAt(db: KitchenDb, library: number): Promise<LoadedKitchen | null> {
+  return readOnce(db.rows, `kitchen ${db.kitchen}`, library, async () => {
     const rows = await readKitchen(db);
     return rows && asLoaded(rows);
   });
@@ -34,7 +33,7 @@ function asLoaded(rows: KitchenRows): LoadedKitchen {
     clock,
     calendar: calendarOf(rows.people, clock),
     library: {
-      coefficients: completeFigures(rows.kitchen.coefficients),
+      coefficients: rows.kitchen.coefficients,
       choices: rows.kitchen.choices,
       formulas: new Map(rows.formulas.map((f) => [f.id, f.body])),
       ingredients: new Map(rows.ingredients.map(({ traits, ...i }) => [i.id, { ...i, ...traits }])),

@@ -15,7 +15,7 @@ const { loadWall } = await import('../wall/wall');
 
 afterAll(() => kitchen.close());
 
-const planned = async () => (await loadPlanned())!;
+const planned = async () => (await loadPlanned(kitchen.db))!;
 const message = (r: { ok: boolean }) => (r as { message?: string }).message ?? '';
 const MOSS = 13;
 
@@ -31,25 +31,25 @@ describe('the lead', () => {
   it('pins a step, undoes it and does it again', async () => {
     const { step, plan } = await aStep();
     const to = { start: step.start - 5, people: step.people, equipment: step.equipment };
-    expect(await steer([{ kind: 'pin', key: step.id, to }])).toMatchObject({ ok: true });
+    expect(await steer(kitchen.db, [{ kind: 'pin', key: step.id, to }])).toMatchObject({ ok: true });
     expect(await startOf(step.id)).toBe(step.start - 5);
-    const wall = (await loadWall())!;
+    const wall = (await loadWall(kitchen.db))!;
     expect(wall.edits.undo).toContain('pin “');
     expect(wall.ladders.flatMap((l) => l.rungs).find((r) => r.step === step.id)?.pinned).toBe(true);
-    expect(await undoEdit()).toMatchObject({ ok: true });
-    expect((await loadWall())!.edits).toMatchObject({ undo: null, redo: expect.stringContaining('pin “') });
+    expect(await undoEdit(kitchen.db)).toMatchObject({ ok: true });
+    expect((await loadWall(kitchen.db))!.edits).toMatchObject({ undo: null, redo: expect.stringContaining('pin “') });
     expect((await planned()).situation.adjustments.pin).toEqual({});
     // Back to the minute, for everybody.
     expect((await planned()).plan.plan.steps).toEqual(plan.plan.steps);
-    expect(await redoEdit()).toMatchObject({ ok: true });
+    expect(await redoEdit(kitchen.db)).toMatchObject({ ok: true });
     expect(await startOf(step.id)).toBe(step.start - 5);
-    expect(await undoEdit()).toMatchObject({ ok: true });
+    expect(await undoEdit(kitchen.db)).toMatchObject({ ok: true });
   });
 
   it('is told why a step cannot be pinned', async () => {
     const { step, situation } = await aStep();
     const pin = (change: object) =>
-      steer([
+      steer(kitchen.db, [
         {
           kind: 'pin',
           key: step.id,
@@ -67,9 +67,9 @@ describe('the lead', () => {
       moveView(id, situation, plan)!.hands.find((h) => !moveView(id, situation, plan)!.has.includes(h.id));
     const step = plan.plan.steps.find((s) => s.start > situation.minute + 200 && s.people.length === 1 && other(s.id))!;
     const to = other(step.id)!;
-    expect(await steer([{ kind: 'give', key: step.id, to: [to.id] }])).toMatchObject({ ok: true });
+    expect(await steer(kitchen.db, [{ kind: 'give', key: step.id, to: [to.id] }])).toMatchObject({ ok: true });
     expect((await planned()).plan.plan.steps.find((s) => s.id === step.id)!.people).toEqual([to.id]);
-    expect(await undoEdit()).toMatchObject({ ok: true });
+    expect(await undoEdit(kitchen.db)).toMatchObject({ ok: true });
   });
 
   it('sees what moves with a step', async () => {
@@ -87,30 +87,30 @@ describe('the lead', () => {
 
 describe('a late order', () => {
   it('is told what fixes its time, what would help, and the help is taken over as it was tried', async () => {
-    const help = (await helpFor(MOSS))!;
+    const help = (await helpFor(kitchen.db, MOSS))!;
     expect(help.alone).toBe(false);
     expect(help.chain[0]).toMatch(/^It can leave at Fri \d\d:\d\d at the earliest: “Check and box” ends/);
     expect(help.chain.length).toBeGreaterThan(2);
     const overtime = help.remedies.find((r) => r.label.includes('more, Fri 21 May'))!;
     expect(overtime).toMatchObject({ works: true, label: expect.stringMatching(/ works? \d.* more, Fri 21 May/) });
     expect(help.remedies.at(-1)!.label).toContain('Pickup of Moss engagement');
-    expect(await helpFor(MOSS)).toBe(help);
-    expect(await takeOver(overtime.trial)).toMatchObject({ ok: true });
-    expect((await loadWall())!.ladders.find((l) => l.order === MOSS)!.status.state).not.toBe('misses');
-    expect(message(await takeOver(overtime.trial))).toContain('too old');
-    expect(await undoEdit()).toMatchObject({ ok: true });
-    expect((await loadWall())!.ladders.find((l) => l.order === MOSS)!.status.state).toBe('misses');
+    expect(await helpFor(kitchen.db, MOSS)).toBe(help);
+    expect(await takeOver(kitchen.db, overtime.trial)).toMatchObject({ ok: true });
+    expect((await loadWall(kitchen.db))!.ladders.find((l) => l.order === MOSS)!.status.state).not.toBe('misses');
+    expect(message(await takeOver(kitchen.db, overtime.trial))).toContain('too old');
+    expect(await undoEdit(kitchen.db)).toMatchObject({ ok: true });
+    expect((await loadWall(kitchen.db))!.ladders.find((l) => l.order === MOSS)!.status.state).toBe('misses');
   });
 
   it('keeps what others changed when an answer of it is undone', async () => {
     const moved = new Date('2027-05-21T12:00:00Z');
     const before = (await planned()).situation.orders.find((o) => o.id === MOSS)!;
-    await steer([{ kind: 'order', key: `${MOSS}`, to: { pickup: moved.toISOString() } }]);
-    await steer([{ kind: 'order', key: `${MOSS}`, to: { choices: { level: 'upside-down' } } }]);
+    await steer(kitchen.db, [{ kind: 'order', key: `${MOSS}`, to: { pickup: moved.toISOString() } }]);
+    await steer(kitchen.db, [{ kind: 'order', key: `${MOSS}`, to: { choices: { level: 'upside-down' } } }]);
     const after = (await planned()).situation.orders.find((o) => o.id === MOSS)!;
     expect([after.pickup, after.choices]).toEqual([moved, { level: 'upside-down' }]);
-    await undoEdit();
-    await undoEdit();
+    await undoEdit(kitchen.db);
+    await undoEdit(kitchen.db);
     const undone = (await planned()).situation.orders.find((o) => o.id === MOSS)!;
     expect([undone.pickup, undone.choices]).toEqual([before.pickup, before.choices]);
   });
@@ -120,7 +120,9 @@ describe('supposing', () => {
   it('shows the wall of the copy and changes nothing', async () => {
     const { situation, plan } = await planned();
     const [busiest] = [...new Set(plan.plan.steps.flatMap((s) => s.people))];
-    const tried = await tryWhatIf([{ kind: 'away', key: busiest!, to: [[situation.minute, situation.minute + 900]] }]);
+    const tried = await tryWhatIf(kitchen.db, [
+      { kind: 'away', key: busiest!, to: [[situation.minute, situation.minute + 900]] },
+    ]);
     if (!tried.ok) throw new Error(tried.message);
     expect(tried.trial.label).toContain('away');
     expect(tried.trial.comparison.moved.length).toBeGreaterThan(0);
@@ -131,67 +133,79 @@ describe('supposing', () => {
   });
 
   it('holds one order more, which cannot be taken over before it is written', async () => {
-    const tried = await tryWhatIf([], { build: 'walnut-ganache', portions: 20, pickup: '2027-05-22T12:00' });
+    const tried = await tryWhatIf(kitchen.db, [], {
+      build: 'walnut-ganache',
+      portions: 20,
+      pickup: '2027-05-22T12:00',
+    });
     if (!tried.ok) throw new Error(tried.message);
     const more = tried.trial.wall.ladders.find((l) => l.order === 0)!;
     expect(more.rungs.length).toBeGreaterThan(4);
     expect(tried.trial.comparison.orders).toContainEqual(
       expect.objectContaining({ order: orderId(0), from: null, to: 0 }),
     );
-    expect(message(await takeOver(tried.trial.id))).toContain('Write the order first');
-    expect(message(await tryWhatIf([], { build: 'nothing', portions: 20, pickup: '2027-05-22T12:00' }))).toContain(
-      'no such build',
-    );
+    expect(message(await takeOver(kitchen.db, tried.trial.id))).toContain('Write the order first');
+    expect(
+      message(await tryWhatIf(kitchen.db, [], { build: 'nothing', portions: 20, pickup: '2027-05-22T12:00' })),
+    ).toContain('no such build');
   });
 
   it('is planned again with the same edit if the plan has changed meanwhile', async () => {
     const { step, situation } = await aStep();
-    const tried = await tryAdjustments([
+    const tried = await tryAdjustments(kitchen.db, [
       { kind: 'closed', key: 'mixer-1', to: [[situation.minute, situation.minute + 60]] },
     ]);
     if (!tried.ok) throw new Error(tried.message);
     const pin = { start: step.start, people: step.people, equipment: step.equipment };
-    expect(await steer([{ kind: 'pin', key: step.id, to: pin }])).toMatchObject({ ok: true });
-    expect(await takeOver(tried.trial.id)).toMatchObject({ ok: true });
+    expect(await steer(kitchen.db, [{ kind: 'pin', key: step.id, to: pin }])).toMatchObject({ ok: true });
+    expect(await takeOver(kitchen.db, tried.trial.id)).toMatchObject({ ok: true });
     const { adjustments } = (await planned()).situation;
     expect(Object.keys(adjustments.pin)).toEqual([step.id]);
     expect(Object.keys(adjustments.closed)).toEqual(['mixer-1']);
-    await undoEdit();
-    await undoEdit();
+    await undoEdit(kitchen.db);
+    await undoEdit(kitchen.db);
   });
 });
 
 describe('the counter', () => {
   it('asks whether one more fits, and begins the order with what it asked', async () => {
     const asked = { build: 'walnut-ganache', portions: 20, pickup: '2027-05-22T12:00' };
-    const answered = await canWeTake(asked);
+    const answered = await canWeTake(kitchen.db, asked);
     if (!answered.ok) throw new Error(answered.message);
     expect(answered.answer).toMatchObject({ fits: 'yes', sentence: expect.stringContaining('nobody else moves') });
-    const { form } = (await loadOrderForm(null, { ...asked, portions: '20', size: answered.answer.tiers }))!;
+    const { form } = (await loadOrderForm(kitchen.db, null, {
+      ...asked,
+      portions: '20',
+      size: answered.answer.tiers,
+    }))!;
     expect(form.values).toMatchObject({ ...asked, size: answered.answer.tiers });
   });
 
   it('is told the earliest where it is too soon, and what is wrong with the question', async () => {
-    const soon = await canWeTake({ build: 'walnut-ganache', portions: 20, pickup: '2027-05-20T11:00' });
+    const soon = await canWeTake(kitchen.db, { build: 'walnut-ganache', portions: 20, pickup: '2027-05-20T11:00' });
     if (!soon.ok) throw new Error(soon.message);
     expect(soon.answer.fits).toBe('no');
     expect(soon.answer.earliest!.value > '2027-05-20T11:00').toBe(true);
-    const again = await canWeTake({ build: 'walnut-ganache', portions: 20, pickup: soon.answer.earliest!.value });
+    const again = await canWeTake(kitchen.db, {
+      build: 'walnut-ganache',
+      portions: 20,
+      pickup: soon.answer.earliest!.value,
+    });
     expect(again.ok && again.answer.fits).toBe('yes');
-    expect(message(await canWeTake({ build: 'walnut-ganache', portions: 0, pickup: '2027-05-22T12:00' }))).toContain(
-      'portions',
-    );
-    expect(message(await canWeTake({ build: 'walnut-ganache', portions: 9, pickup: '2026-05-22T12:00' }))).toContain(
-      'has passed',
-    );
+    expect(
+      message(await canWeTake(kitchen.db, { build: 'walnut-ganache', portions: 0, pickup: '2027-05-22T12:00' })),
+    ).toContain('portions');
+    expect(
+      message(await canWeTake(kitchen.db, { build: 'walnut-ganache', portions: 9, pickup: '2026-05-22T12:00' })),
+    ).toContain('has passed');
   });
 });
 
 it('the days lived through give every order on the wall a chance', async () => {
-  const chances = (await loadChances())!;
+  const chances = (await loadChances(kitchen.db))!;
   const { plan } = await planned();
   expect(chances).toMatchObject({ plan: plan.id, days: 10_000 });
   expect(chances.orders.length).toBe(plan.problem.orders.length - plan.plan.unplaced.length);
   expect(chances.orders.find((o) => o.order === MOSS)!.chance).toBe(0);
-  expect(await loadChances()).toEqual(chances);
+  expect(await loadChances(kitchen.db)).toEqual(chances);
 });

@@ -1,32 +1,34 @@
-import { invertEdit, undoable, type MadeEdit, type Adjustment } from '../../core/steering/plan-edit';
-import { database } from '../../data/database';
-import type { Db } from '../../data/db';
+import { NO_EDITS, undoable } from '../../core/steering/edit-history';
+import { invertEdit, type MadeEdit, type Adjustment } from '../../core/steering/plan-edit';
+import type { KitchenDb } from '../../data/kitchen-db';
 import { appendEdit } from '../../data/repositories/edits';
 import { appendEvents } from '../../data/repositories/events';
-import { readOrder, updateOrder, type OrderRow } from '../../data/repositories/orders';
+import { updateOrder } from '../../data/repositories/orders';
 import { insertPlan, readPlan } from '../../data/repositories/plans';
-import { now } from '../shared/clock';
 import { tellChanged } from '../shared/live';
 import { clashProblem } from '../../core/order/cake-clashes';
 import { type Kept, refuse, type Result } from '../shared/result';
 import type { Situation } from '../situation/situation';
 import { planned } from '../plan/replan';
 import { commit } from '../shared/commit';
+import { keepAnswers } from '../situation/keep-work';
 import { loadSituation } from '../situation/load-situation';
 import { EditWords } from './edit-words';
 import { trials, tryAdjustments, situationAfter, answersIn, fieldsOf } from './trials';
 
 /** Takes a trial over: its plan as it was shown, or if the plan has changed meanwhile, planned again with the same edit. */
-export async function takeOver(id: string): Promise<Kept> {
-  const trial = trials().kept.get(id);
+export async function takeOver(db: KitchenDb, id: string): Promise<Kept> {
+  const trial = trials(db.kitchen).kept.get(id);
   if (!trial) return refuse('This trial is too old: try it again.');
   if (trial.supposed) return refuse('Write the order first: a supposed one cannot be made.');
-  const kept = await commit((tx) => save(tx, { edit: trial.edit, undoes: null, before: trial.base }));
+  const kept = await commit(db, async (tx) =>
+    save(tx, await loadSituation(tx), { edit: trial.edit, undoes: null, before: trial.base }),
+  );
   if (!kept.ok) return kept;
-  trials().kept.delete(id);
+  trials(db.kitchen).kept.delete(id);
   const { base, plan } = trial;
   const { madeAt, reason, problem, ready, stood } = plan;
-  const saved = await insertPlan(await database(), {
+  const saved = await insertPlan(db, {
     madeAt,
     reason,
     problem,
@@ -35,57 +37,60 @@ export async function takeOver(id: string): Promise<Kept> {
     stood,
     previous: base,
   });
-  if (saved) tellChanged('planned');
-  return { ok: true, planned: saved ? true : await planned(trial.label, { helpLate: true }) };
+  if (saved) tellChanged(db.kitchen, 'planned');
+  return { ok: true, planned: saved ? true : await planned(db, trial.label, { helpLate: true }) };
 }
 
 /** Makes adjustments come true at once, if they can: a pin that cannot be held is refused with the reason. */
-export async function steer(wanted: Adjustment[]): Promise<Kept<{ label: string }>> {
-  const tried = await tryAdjustments(wanted);
+export async function steer(db: KitchenDb, wanted: Adjustment[]): Promise<Kept<{ label: string }>> {
+  const tried = await tryAdjustments(db, wanted);
   if (!tried.ok) return tried;
   const { trial } = tried;
   const failed = wanted.find((w) => (w.kind === 'pin' || w.kind === 'give') && w.to && trial.unpinned.includes(w.key));
   if (failed) return refuse(new EditWords(trial.situation).whyNotHeld(failed, trial));
-  const taken = await takeOver(trial.id);
+  const taken = await takeOver(db, trial.id);
   return taken.ok ? { ...taken, label: trial.label } : taken;
 }
 
 /** Takes the last edit back. */
-export async function undoEdit(): Promise<Kept> {
-  return undoOrRedo('undo');
+export async function undoEdit(db: KitchenDb): Promise<Kept> {
+  return undoOrRedo(db, 'undo');
 }
 
 /** Makes the edit again that was taken back last. */
-export async function redoEdit(): Promise<Kept> {
-  return undoOrRedo('redo');
+export async function redoEdit(db: KitchenDb): Promise<Kept> {
+  return undoOrRedo(db, 'redo');
 }
 
-async function undoOrRedo(which: 'undo' | 'redo'): Promise<Kept> {
-  const kept = await commit(async (tx): Promise<Result<{ like: number }>> => {
+async function undoOrRedo(db: KitchenDb, which: 'undo' | 'redo'): Promise<Kept> {
+  const kept = await commit(db, async (tx): Promise<Result<{ like: number }>> => {
     const situation = await loadSituation(tx);
-    const made = undoable(situation?.edits ?? [])[which];
+    const made = undoable(situation?.edits ?? NO_EDITS)[which];
     if (!situation || !made)
       return refuse(which === 'undo' ? 'There is nothing to undo.' : 'There is nothing to do again.');
     const edit = invertEdit(made.edit);
     const clash = clashProblem(situation, situationAfter(situation, edit));
     if (clash) return refuse(clash);
     const newest = await readPlan(tx);
-    const saved = await save(tx, { edit, undoes: made.id, before: newest?.id ?? 0 });
+    const saved = await save(tx, situation, { edit, undoes: made.id, before: newest?.id ?? 0 });
     return saved.ok ? { ok: true, like: made.before } : saved;
   });
   if (!kept.ok) return kept;
-  return { ok: true, planned: await planned('an edit was taken back', { like: kept.like }) };
+  return { ok: true, planned: await planned(db, 'an edit was taken back', { like: kept.like }) };
 }
 
 /** Writes an edit down, and what it changes on orders. */
-async function save(tx: Db, made: Omit<MadeEdit, 'id'>): Promise<Result> {
-  const at = now();
+async function save(tx: KitchenDb, situation: Situation | null, made: Omit<MadeEdit, 'id'>): Promise<Result> {
+  if (!situation) return refuse('There is no kitchen yet.');
+  const at = tx.now();
   await appendEdit(tx, at, made);
   for (const [id, answers] of answersIn(made.edit)) {
-    const row = await readOrder(tx, id);
-    const open = row?.state === 'open' && (await updateOrder(tx, id, row.version, fieldsOf(answers)));
-    if (!open) return refuse('An order of this change is not open any more.');
-    const from = Object.fromEntries(Object.keys(answers).map((k) => [k, row[k as keyof OrderRow]]));
+    const row = situation.orders.find((o) => o.id === id);
+    const changed = row && (await updateOrder(tx, id, row.version, fieldsOf(answers)));
+    if (!changed) return refuse('An order of this change is not open any more.');
+    await keepAnswers(tx, situation.kitchen, row, changed);
+    const was = { pickup: row.pickup.toISOString(), without: row.without, choices: { ...row.choices } };
+    const from = Object.fromEntries(Object.keys(answers).map((k) => [k, was[k as keyof typeof was]]));
     await appendEvents(tx, [{ at, kind: 'order changed', order: id, body: { from, to: answers } }]);
   }
   return { ok: true };

@@ -1,3 +1,4 @@
+import type { KitchenDb } from '../../data/kitchen-db';
 import { comparePlans, type Comparison } from '../../core/plan-reading/compare-plans';
 import {
   applyEdit,
@@ -11,10 +12,8 @@ import {
 import { adjustmentProblem, type Steerable } from '../../core/steering/adjustment-problem';
 import { readPickup } from '../../core/order/pickup';
 import { SCHOOLS } from '../../core/formula/schools';
-import { database } from '../../data/database';
 import type { OrderRow } from '../../data/repositories/orders';
 import { readPlan, type PlanRow } from '../../data/repositories/plans';
-import { now } from '../shared/clock';
 import { pickupRule } from '../situation/pickup-rule';
 import { clashProblem } from '../../core/order/cake-clashes';
 import { planGivingWay } from '../plan/plan-giving-way';
@@ -23,6 +22,7 @@ import { problemOf } from '../../core/situation/problem-of';
 import type { Situation } from '../situation/situation';
 import { refuse, type Result } from '../shared/result';
 import { loadSituation } from '../situation/load-situation';
+import type { KitchenId } from '../../core/ids/ids';
 import { EditWords } from './edit-words';
 
 /** A change of the plan that was tried on a copy, with the plan that it gives. */
@@ -53,28 +53,43 @@ const MOST_KEPT = 60;
 /** What is kept of a trial to take it over; the situation that it was tried in would hold whole kitchens of before. */
 type KeptTrial = Pick<Trial, 'edit' | 'label' | 'plan' | 'supposed'> & { base: number };
 
-const held = globalThis as unknown as { zestTrials?: { last: number; kept: Map<string, KeptTrial> } };
+interface Trials {
+  last: number;
+  kept: Map<string, KeptTrial>;
+}
 
-export const trials = () => (held.zestTrials ??= { last: 0, kept: new Map<string, KeptTrial>() });
+const held = globalThis as unknown as { zestTrials?: Map<KitchenId, Trials> };
+
+/** The trials of a kitchen that can still be taken over. */
+export function trials(kitchen: KitchenId): Trials {
+  const all = (held.zestTrials ??= new Map<KitchenId, Trials>());
+  const own = all.get(kitchen) ?? { last: 0, kept: new Map<string, KeptTrial>() };
+  all.set(kitchen, own);
+  return own;
+}
 
 /** Tries adjustments on a copy of the newest plan. Nothing is saved. */
-export async function tryAdjustments(wanted: Adjustment[], limits = TRIAL): Promise<Result<{ trial: Trial }>> {
-  const db = await database();
+export async function tryAdjustments(
+  db: KitchenDb,
+  wanted: Adjustment[],
+  limits = TRIAL,
+): Promise<Result<{ trial: Trial }>> {
   const situation = await loadSituation(db);
   const base = await readPlan(db);
   if (!situation || !base) return refuse('There is no plan yet.');
-  return tryOn(situation, base, wanted, limits);
+  return tryOn(db, situation, base, wanted, limits);
 }
 
 /** As `tryAdjustments`, for a situation that is at hand. */
 export async function tryOn(
+  db: KitchenDb,
   situation: Situation,
   base: PlanRow,
   wanted: Adjustment[],
   limits = TRIAL,
   more: OrderRow | null = null,
 ): Promise<Result<{ trial: Trial }>> {
-  const read = readAdjustments(wanted, situation, base);
+  const read = readAdjustments(db, wanted, situation, base);
   if (!read.ok) return read;
   const edit = editFor(adjustmentsNow(situation), read.adjustments);
   const after = situationAfter(situation, edit);
@@ -82,20 +97,25 @@ export async function tryOn(
   if (clash) return refuse(clash);
   const copy = more ? withOrder(after, more) : after;
   const { problem, stood, lapsed } = problemOf(copy);
-  const { answer, lifted } = await planGivingWay({ problem, old: base.plan, helpLate: true, ...limits }, 'trials');
+  const { answer, lifted } = await planGivingWay(
+    db.kitchen,
+    { problem, old: base.plan, helpLate: true, ...limits },
+    'trials',
+  );
   if (!answer.ok) return refuse(answer.problems.map((p) => p.message).join(' '));
   const label = new EditWords(situation).say(edit);
-  const { last, kept } = trials();
+  const tried = trials(db.kitchen);
+  const { last, kept } = tried;
   const trial: Trial = {
     ...{ id: `${last + 1}`, edit, label, base, situation: copy, unpinned: [...lapsed, ...lifted.pins] },
     plan: {
-      ...{ id: base.id, previous: base.id, madeAt: now(), reason: label, problem: lifted.problem },
+      ...{ id: base.id, previous: base.id, madeAt: db.now(), reason: label, problem: lifted.problem },
       ...{ plan: answer.plan, ready: answer.ready, stood: [...stood, ...lifted.waits] },
     },
     comparison: comparePlans(base, { problem: lifted.problem, plan: answer.plan }),
     supposed: more !== null,
   };
-  trials().last = last + 1;
+  tried.last = last + 1;
   const { supposed } = trial;
   kept.set(trial.id, { edit, label, plan: trial.plan, supposed, base: base.id });
   for (const id of [...kept.keys()].slice(0, Math.max(0, kept.size - MOST_KEPT))) kept.delete(id);
@@ -104,6 +124,7 @@ export async function tryOn(
 
 /** Adjustments whose every name is there, with pickups as instants; or what is wrong with the first that is not so. */
 function readAdjustments(
+  db: KitchenDb,
   wanted: Adjustment[],
   situation: Situation,
   base: PlanRow,
@@ -117,7 +138,7 @@ function readAdjustments(
       adjustments.push(adjustment);
       continue;
     }
-    const read = readPickup(adjustment.to.pickup, pickupRule(situation.kitchen));
+    const read = readPickup(adjustment.to.pickup, pickupRule(db, situation.kitchen));
     if (!read.ok) return refuse(read.message);
     adjustments.push({ ...adjustment, to: { ...adjustment.to, pickup: read.pickup.toISOString() } });
   }

@@ -11,7 +11,7 @@ afterAll(() => kitchen.close());
 
 describe('a step’s details', () => {
   it('are there for every step of the plan, in words and times of its kitchen', async () => {
-    const { situation, plan } = (await loadPlanned())!;
+    const { situation, plan } = (await loadPlanned(kitchen.db))!;
     const names = namesOf(situation);
     const known = new Map(cakeSteps(situation).map((s) => [s.id as string, s]));
     let seen = 0;
@@ -35,7 +35,7 @@ describe('a step’s details', () => {
   });
 
   it('say of an oven step its heat and its slots, and of a free one why it lies there', async () => {
-    const { situation, plan } = (await loadPlanned())!;
+    const { situation, plan } = (await loadPlanned(kitchen.db))!;
     const baked = plan.problem.steps.find((s) => s.oven && plan.plan.steps.some((p) => p.id === s.id))!;
     expect(stepView(baked.id, situation, plan)!.with.at(-1)).toMatch(
       new RegExp(`^Oven .*, ${baked.oven!.celsius} °C, ${baked.oven!.units} slots$`),
@@ -48,7 +48,7 @@ describe('a step’s details', () => {
   });
 
   it('are none where the plan does not have the step', async () => {
-    expect(await loadStep('o1.nothing')).toBeNull();
-    expect(await loadStep('')).toBeNull();
+    expect(await loadStep(kitchen.db, 'o1.nothing')).toBeNull();
+    expect(await loadStep(kitchen.db, '')).toBeNull();
   });
 });

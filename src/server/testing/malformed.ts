@@ -40,7 +40,6 @@ const reading = { weight: 'g', volume: 'ml', temperature: 'C', length: 'cm', cou
 
 /** Something well made for every door; a new door without one does not compile. */
 export const WELL_MADE: Record<PostName, Record<string, unknown>> = {
-  'load-demo': {},
   replan: {},
   steer: { wanted: [{ kind: 'more', key: 'mixer-1', to: 1 }] },
   'take-over': { trial: '1' },
@@ -49,6 +48,7 @@ export const WELL_MADE: Record<PostName, Record<string, unknown>> = {
   'take-order': form,
   'change-order': { ...form, ...order },
   'leave-out': { ...order, without: [] },
+  'take-newer-rules': order,
   'hand-over': order,
   'bring-back': order,
   'start-step': { step: 'o4.filling.cook', person: 'bo' },

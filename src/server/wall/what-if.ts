@@ -1,6 +1,6 @@
+import type { KitchenDb } from '../../data/kitchen-db';
 import type { Comparison } from '../../core/plan-reading/compare-plans';
 import type { Adjustment } from '../../core/steering/plan-edit';
-import { database } from '../../data/database';
 import { readPlan } from '../../data/repositories/plans';
 import { refuse, type Result } from '../shared/result';
 import { draftOf, type CapacityQuestion } from '../orders/capacity';
@@ -20,16 +20,16 @@ export interface TrialView {
 
 /** Supposes things, and perhaps one order more, on a copy. */
 export async function tryWhatIf(
+  db: KitchenDb,
   wanted: Adjustment[],
   order: CapacityQuestion | null = null,
 ): Promise<Result<{ trial: TrialView }>> {
-  const db = await database();
   const situation = await loadSituation(db);
   const base = await readPlan(db);
   if (!situation || !base) return refuse('There is no plan yet.');
-  const drafted = order && draftOf(order, situation);
+  const drafted = order && draftOf(db, order, situation);
   if (drafted && !drafted.ok) return drafted;
-  const tried = await tryOn(situation, base, wanted, { seconds: 2, rounds: 200 }, drafted?.draft ?? null);
+  const tried = await tryOn(db, situation, base, wanted, { seconds: 2, rounds: 200 }, drafted?.draft ?? null);
   if (!tried.ok) return tried;
   const { id, label, comparison, situation: copy, plan } = tried.trial;
   const names = Object.fromEntries(copy.kitchen.rows.people.map((p) => [p.id, p.name]));

@@ -1,8 +1,8 @@
+import type { KitchenDb } from '../../data/kitchen-db';
 import type { CalcValues, FieldSpec } from '../../core/calculators/calculator';
 import { choicesOf, type InputProblem } from '../../core/calculators/read-input';
 import { calculate, calculatorNamed, CALCULATORS } from '../../core/calculators/registry';
 import type { Coefficients } from '../../core/breakdown/figures/coefficients';
-import { database } from '../../data/database';
 import { loadKitchen } from '../situation/load-kitchen';
 
 /** A field with its choices and default read from the kitchen's figures, so that it can cross to the browser. */
@@ -29,8 +29,8 @@ export interface WorkbenchView {
 }
 
 /** All calculators but those that read a whole order; null without a kitchen. */
-export async function loadWorkbench(): Promise<WorkbenchView | null> {
-  const kitchen = await loadKitchen(await database());
+export async function loadWorkbench(db: KitchenDb): Promise<WorkbenchView | null> {
+  const kitchen = await loadKitchen(db);
   if (!kitchen) return null;
   const { coefficients } = kitchen.library;
   return {
@@ -86,8 +86,8 @@ function plain(spec: FieldSpec, figures: Coefficients): PlainField {
 export type CalculationAnswer = { ok: true; values: CalcValues } | { ok: false; problems: InputProblem[] };
 
 /** Runs one calculator with the kitchen's own figures and library. */
-export async function runCalculator(name: string, input: unknown): Promise<CalculationAnswer> {
-  const kitchen = await loadKitchen(await database());
+export async function runCalculator(db: KitchenDb, name: string, input: unknown): Promise<CalculationAnswer> {
+  const kitchen = await loadKitchen(db);
   const calculator = calculatorNamed(name);
   if (!kitchen || !calculator) return { ok: false, problems: [{ path: '', message: 'There is no such calculator.' }] };
   return calculate(calculator, input, { kitchen: kitchen.library, builds: kitchen.builds });

@@ -1,6 +1,7 @@
 'use client';
 
 import { useQuery } from '@tanstack/react-query';
+import { useInKitchen } from '../kitchens/in-kitchen';
 import { ask, NO_ANSWER, NotAnswered } from './ask';
 import type { Question } from './questions';
 
@@ -18,9 +19,11 @@ export interface Asked<A> {
  * goes or asks something else. Null asks nothing. An answer belongs to a version, such as the number of the plan: with another it is asked anew.
  */
 export function useAsked<A>(question: Question<A> | null, version: string | number = ''): Asked<A> {
+  const within = useInKitchen();
+  const path = question && within(question.path);
   const { data, error, refetch } = useQuery<A>({
-    queryKey: [question?.path ?? null, version],
-    queryFn: ({ signal }) => ask(question!, signal),
+    queryKey: [path, version],
+    queryFn: ({ signal }) => ask<A>({ path: path! }, signal),
     enabled: question !== null,
   });
   const words = error instanceof NotAnswered ? error.message : error && NO_ANSWER;

@@ -1,7 +1,6 @@
 'use client';
 
 import Box from '@mui/material/Box';
-import NextLink from 'next/link';
 import { timeOf } from '@/core/time/clock';
 import type { BenchView } from '@/server/bench/bench-view';
 import type { BenchStep } from '@/server/bench/bench-reader';
@@ -19,6 +18,7 @@ import { BigButton } from './big-button';
 import { CheckGate } from './check-gate';
 import { Prepare, Reminders } from './notes';
 import { Timer } from './timer';
+import { KitchenLink } from '../kitchens/kitchen-link';
 
 const MORE_MINUTES = 5;
 
@@ -27,7 +27,7 @@ export function BenchPage({ view }: { view: BenchView }) {
   const hydrated = useHydrated();
   const minute = useMinute(view.minute);
   const tap = useAction();
-  useLive();
+  useLive(true);
   const time = (m: number) => timeOf(m, view.clock).toFormat('HH:mm');
   const { now } = view;
   return (
@@ -46,7 +46,7 @@ export function BenchPage({ view }: { view: BenchView }) {
         }}
       >
         <Box
-          component={NextLink}
+          component={KitchenLink}
           href="/bench"
           aria-label="Somebody else"
           sx={{
@@ -64,7 +64,7 @@ export function BenchPage({ view }: { view: BenchView }) {
           {view.person.initials}
         </Box>
         <Box sx={{ flex: 1, fontFamily: headingFont, fontWeight: 700, fontSize: 26 }}>{view.person.name}</Box>
-        <Box component={NextLink} href="/" sx={{ color: 'inherit', p: 1.5 }}>
+        <Box component={KitchenLink} href="/" sx={{ color: 'inherit', p: 1.5 }}>
           Wall
         </Box>
         <ThemeSwitch />

@@ -1,10 +1,10 @@
 'use client';
 
 import Box from '@mui/material/Box';
-import NextLink from 'next/link';
 import type { BenchPerson } from '@/server/bench/team';
 import { Page } from '../parts/page';
 import { headingFont } from '../theme/theme';
+import { KitchenLink } from '../kitchens/kitchen-link';
 
 /** Who stands at this tablet? */
 export function PickName({ time, people }: { time: string; people: BenchPerson[] }) {
@@ -14,7 +14,7 @@ export function PickName({ time, people }: { time: string; people: BenchPerson[]
         {people.map((p) => (
           <Box
             key={p.id}
-            component={NextLink}
+            component={KitchenLink}
             href={`/bench/${encodeURIComponent(p.id)}`}
             sx={{
               display: 'flex',

@@ -10,7 +10,6 @@ import FormControlLabel from '@mui/material/FormControlLabel';
 import IconButton from '@mui/material/IconButton';
 import TextField from '@mui/material/TextField';
 import Close from '@mui/icons-material/Close';
-import NextLink from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { Controller, useFieldArray, useForm, type Control, type FieldPath } from 'react-hook-form';
@@ -21,12 +20,15 @@ import { saveFormulaAction } from '../actions';
 import { Page } from '../parts/page';
 import { FormText } from './form-text';
 import { StepLadder } from './step-ladder';
+import { KitchenLink } from '../kitchens/kitchen-link';
+import { useInKitchen } from '../kitchens/in-kitchen';
 
 const LOST = 'The server did not answer. What you typed is still here: save again.';
 
 /** A formula to be written or changed; saving makes its next version. */
 export function FormulaEditor({ view }: { view: FormulaEditView }) {
   const router = useRouter();
+  const within = useInKitchen();
   const [opened] = useState(view.version);
   const [problem, setProblem] = useState<string | null>(null);
   const { control, handleSubmit, setError, formState, getValues } = useForm<FormulaForm>({
@@ -42,7 +44,7 @@ export function FormulaEditor({ view }: { view: FormulaEditView }) {
       try {
         const result = await saveFormulaAction(view.id, opened, values);
         if (result.ok) {
-          router.push(`/formulas/${result.id}`);
+          router.push(within(`/formulas/${result.id}`));
           router.refresh();
           return;
         }
@@ -189,7 +191,7 @@ export function FormulaEditor({ view }: { view: FormulaEditView }) {
           <Button
             size="large"
             color="secondary"
-            component={NextLink}
+            component={KitchenLink}
             href={view.id === null ? '/formulas' : `/formulas/${view.id}`}
           >
             Cancel

@@ -3,11 +3,11 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
-import NextLink from 'next/link';
 import { useMemo, useState } from 'react';
 import { durationText } from '@/core/time/duration-text';
 import type { FormulaLineView } from '@/server/formulas/formula-pages';
 import { Page } from '../parts/page';
+import { KitchenLink } from '../kitchens/kitchen-link';
 
 /** All formulas, by family, narrowed as one types. */
 export function FormulaList({ formulas }: { formulas: FormulaLineView[] }) {
@@ -27,10 +27,10 @@ export function FormulaList({ formulas }: { formulas: FormulaLineView[] }) {
       detail={`${formulas.length} in the library`}
       actions={
         <>
-          <Button color="secondary" component={NextLink} href="/formulas/import">
+          <Button color="secondary" component={KitchenLink} href="/formulas/import">
             Import
           </Button>
-          <Button variant="outlined" color="secondary" component={NextLink} href="/formulas/new">
+          <Button variant="outlined" color="secondary" component={KitchenLink} href="/formulas/new">
             New formula
           </Button>
           <TextField
@@ -52,7 +52,7 @@ export function FormulaList({ formulas }: { formulas: FormulaLineView[] }) {
             {list.map((f) => (
               <Box
                 key={f.id}
-                component={NextLink}
+                component={KitchenLink}
                 href={`/formulas/${f.id}`}
                 sx={{
                   display: 'block',

@@ -3,7 +3,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { DateTime } from 'luxon';
-import NextLink from 'next/link';
 import type { FormulaView } from '@/server/formulas/formula-pages';
 import { Page } from '../parts/page';
 import { useHydrated } from '../parts/use-hydrated';
@@ -11,9 +10,12 @@ import { ScalingPanel } from './scaling-panel';
 import { StepsView } from './steps-view';
 import { useScaled } from './use-scaled';
 import { WithoutPanel } from './without-panel';
+import { KitchenLink } from '../kitchens/kitchen-link';
+import { useInKitchen } from '../kitchens/in-kitchen';
 
 /** One formula: ingredients at any amount, what can be done without, steps with their waits, versions. */
 export function FormulaPage({ view }: { view: FormulaView }) {
+  const within = useInKitchen();
   const { formula } = view;
   const scaled = useScaled(view);
   const newest = view.version === view.newest;
@@ -23,13 +25,13 @@ export function FormulaPage({ view }: { view: FormulaView }) {
       detail={`${formula.family} · ${formula.story} · version ${view.version}${newest ? '' : ` of ${view.newest}`}`}
       actions={
         <>
-          <Button color="secondary" href={`/api/formulas/${formula.id}/export?as=json`}>
+          <Button color="secondary" href={within(`/api/formulas/${formula.id}/export?as=json`)}>
             JSON-LD
           </Button>
-          <Button color="secondary" href={`/api/formulas/${formula.id}/export?as=csv`}>
+          <Button color="secondary" href={within(`/api/formulas/${formula.id}/export?as=csv`)}>
             CSV
           </Button>
-          <Button variant="outlined" color="secondary" component={NextLink} href={`/formulas/${formula.id}/edit`}>
+          <Button variant="outlined" color="secondary" component={KitchenLink} href={`/formulas/${formula.id}/edit`}>
             Change
           </Button>
         </>
@@ -72,7 +74,7 @@ function Versions({ view }: { view: FormulaView }) {
       {view.versions.map((v) => (
         <Box key={v.version} sx={{ py: 0.5, borderBottom: '1px solid var(--zl-line)', display: 'flex', gap: 1.5 }}>
           <Box
-            component={NextLink}
+            component={KitchenLink}
             href={`/formulas/${view.formula.id}${v.version === view.newest ? '' : `?version=${v.version}`}`}
             aria-current={v.version === view.version ? 'true' : undefined}
             sx={{ color: 'inherit', fontWeight: v.version === view.version ? 700 : 400 }}
@@ -88,7 +90,7 @@ function Versions({ view }: { view: FormulaView }) {
       {view.older.map((o) => (
         <Box key={o.id} sx={{ mt: 0.75, fontSize: 14 }}>
           ▲{' '}
-          <Box component={NextLink} href={`/orders/${o.id}`} sx={{ color: 'inherit' }}>
+          <Box component={KitchenLink} href={`/orders/${o.id}`} sx={{ color: 'inherit' }}>
             {o.title}
           </Box>{' '}
           is planned with version {o.version}.

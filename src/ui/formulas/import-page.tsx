@@ -5,13 +5,13 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
-import NextLink from 'next/link';
 import { useState, useTransition } from 'react';
 import { COUNTRIES } from '@/core/measure/units';
 import { onTheScale } from '@/core/measure/show-quantity';
 import type { ImportedRecipe } from '@/server/formulas/formulas';
 import { readRecipeFileAction, saveFormulaAction } from '../actions';
 import { Page } from '../parts/page';
+import { KitchenLink } from '../kitchens/kitchen-link';
 
 const LOST = 'The server did not answer. What you chose is still here: try again.';
 
@@ -150,7 +150,7 @@ function AddState({ state, busy, onAdd }: { state: Added | undefined; busy: bool
     return (
       <span>
         ● Added.{' '}
-        <Box component={NextLink} href={`/formulas/${state.id}/edit`} sx={{ color: 'inherit' }}>
+        <Box component={KitchenLink} href={`/formulas/${state.id}/edit`} sx={{ color: 'inherit' }}>
           Complete it
         </Box>
       </span>

@@ -10,6 +10,7 @@ import { useState, useTransition } from 'react';
 import type { Reading } from '@/core/measure/show-quantity';
 import type { Figure } from '@/core/breakdown/figures/figure-list';
 import type { KitchenView } from '@/server/kitchen/kitchen-settings';
+import NextLink from 'next/link';
 import { saveKitchenAction, saveReadingAction } from '../actions';
 import { ChoiceCard } from '../parts/choice-card';
 import { Page } from '../parts/page';
@@ -23,6 +24,11 @@ export function KitchenPage({ view }: { view: KitchenView }) {
     <Page
       title={view.name}
       detail="What everything is computed with. A change is planned with at once; each figure shows what it started from."
+      actions={
+        <Button variant="outlined" color="secondary" component={NextLink} href="/kitchens">
+          Other kitchens
+        </Button>
+      }
     >
       <Box component="section" aria-label="Schools" sx={{ mb: 3 }}>
         <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 1 }}>

@@ -2,12 +2,12 @@
 
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import NextLink from 'next/link';
 import { useEffect, useState } from 'react';
 import type { CapacityAnswer, CapacityQuestion } from '@/server/orders/capacity';
 import { canWeTakeAction } from '../actions';
 import { TONE_SHAPES } from '../parts/status';
 import { OneMoreFields, useOneMore } from './one-more-fields';
+import { KitchenLink } from '../kitchens/kitchen-link';
 
 /** Typing that comes in a burst is asked once. Milliseconds. */
 const QUIET = 150;
@@ -97,7 +97,7 @@ function Answer({
       <Button
         variant={answer.fits === 'no' ? 'outlined' : 'contained'}
         color={answer.fits === 'no' ? 'secondary' : 'primary'}
-        component={NextLink}
+        component={KitchenLink}
         href={`/orders/new?${order}`}
       >
         Write the order

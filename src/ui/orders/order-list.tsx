@@ -7,13 +7,13 @@ import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
-import NextLink from 'next/link';
 import type { OrderLine } from '@/server/orders/order-pages';
 import { bringBackAction } from '../actions';
 import { Page } from '../parts/page';
 import { useAction } from '../parts/use-action';
 import { StatusMark } from '../parts/status-mark';
 import { CanWeTake } from './can-we-take';
+import { KitchenLink } from '../kitchens/kitchen-link';
 
 /** Who wants what, when, and whether it will be ready. */
 export function OrderList({ open, left, ask }: { open: OrderLine[]; left: OrderLine[]; ask: string }) {
@@ -23,7 +23,7 @@ export function OrderList({ open, left, ask }: { open: OrderLine[]; left: OrderL
       title="Orders"
       detail={`${open.length} to make`}
       actions={
-        <Button variant="contained" component={NextLink} href="/orders/new">
+        <Button variant="contained" component={KitchenLink} href="/orders/new">
           New order
         </Button>
       }
@@ -94,7 +94,7 @@ function Lines({
             <TableRow key={o.id} hover>
               <TableCell sx={{ whiteSpace: 'nowrap', fontWeight: 700 }}>{o.pickup}</TableCell>
               <TableCell>
-                <Box component={NextLink} href={`/orders/${o.id}`} sx={{ color: 'inherit', fontWeight: 700 }}>
+                <Box component={KitchenLink} href={`/orders/${o.id}`} sx={{ color: 'inherit', fontWeight: 700 }}>
                   {o.title}
                 </Box>
                 <Box sx={{ color: 'var(--zl-muted)', fontSize: 13 }}>{o.customer}</Box>

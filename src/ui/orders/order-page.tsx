@@ -5,9 +5,8 @@ import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { DateTime } from 'luxon';
-import NextLink from 'next/link';
 import type { OrderView } from '@/server/orders/order-view';
-import { bringBackAction, changePartAction, handOverAction, leaveOutAction } from '../actions';
+import { bringBackAction, changePartAction, handOverAction, leaveOutAction, takeNewerRulesAction } from '../actions';
 import { Caution } from '../parts/caution';
 import { Page } from '../parts/page';
 import { useAction } from '../parts/use-action';
@@ -15,6 +14,9 @@ import { CrossSection } from './cross-section';
 import { OrderLadder } from './order-ladder';
 import { PartTable } from './part-table';
 import { Answer, Allergens } from './order-answer';
+import { KitchenLink } from '../kitchens/kitchen-link';
+import { NewerRulesNote } from './newer-rules-note';
+import { Note } from '../parts/note';
 
 /** One order: its ladder, its answer, and what it is made of. */
 export function OrderPage({ view }: { view: OrderView }) {
@@ -30,7 +32,7 @@ export function OrderPage({ view }: { view: OrderView }) {
       actions={
         view.state === 'open' ? (
           <>
-            <Button variant="outlined" color="secondary" component={NextLink} href={`/orders/${view.id}/edit`}>
+            <Button variant="outlined" color="secondary" component={KitchenLink} href={`/orders/${view.id}/edit`}>
               Change
             </Button>
             <Button
@@ -70,16 +72,15 @@ export function OrderPage({ view }: { view: OrderView }) {
           <Box component="h2" sx={{ typography: 'h2', mt: 2, mb: 0.5 }}>
             Breakdown
           </Box>
+          {view.newerRules && view.newerRules.changes.length > 0 && (
+            <NewerRulesNote
+              rules={view.newerRules}
+              busy={action.busy}
+              onTake={() => action.run(() => takeNewerRulesAction(view.id, view.version))}
+            />
+          )}
           {view.newer.length > 0 && view.state === 'open' && (
-            <Box
-              sx={{
-                p: 1.5,
-                mb: 1,
-                border: '1px solid var(--zl-line)',
-                borderLeft: '6px solid var(--zl-tight)',
-                borderRadius: 2,
-              }}
-            >
+            <Note>
               ▲ There is a newer version of{' '}
               {view.newer.map((n) => `${n.name} (${n.newest}, this order has ${n.has})`).join(', ')}.
               <Box sx={{ mt: 0.75 }}>
@@ -93,7 +94,7 @@ export function OrderPage({ view }: { view: OrderView }) {
                   Take the newest
                 </Button>
               </Box>
-            </Box>
+            </Note>
           )}
           <PartTable
             parts={view.parts}

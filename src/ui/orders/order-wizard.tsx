@@ -6,7 +6,6 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
-import NextLink from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { useForm, useWatch, type FieldPath } from 'react-hook-form';
@@ -19,6 +18,8 @@ import { Avoid, OrderText, Pickup } from './order-fields';
 import { StepBuild } from './step-build';
 import { StepReview } from './step-review';
 import { StepSize } from './step-size';
+import { KitchenLink } from '../kitchens/kitchen-link';
+import { useInKitchen } from '../kitchens/in-kitchen';
 
 const LOST = 'The server did not answer. What you typed is still here: try again.';
 
@@ -43,6 +44,7 @@ interface OrderWizardProps {
 /** An order step by step; on the last step it is broken down and planned on trial before it is saved. */
 export function OrderWizard({ id, version, title, form }: OrderWizardProps) {
   const router = useRouter();
+  const within = useInKitchen();
   const { control, handleSubmit, setError, setValue, trigger, getValues, formState } = useForm<OrderForm>({
     resolver: yupResolver(orderForm),
     defaultValues: form.values,
@@ -102,7 +104,7 @@ export function OrderWizard({ id, version, title, form }: OrderWizardProps) {
       setProblem(null);
       try {
         const result = id === null ? await takeOrderAction(typed) : await changeOrderAction(id, opened, typed);
-        if (result.ok) router.push(`/orders/${result.id}`);
+        if (result.ok) router.push(within(`/orders/${result.id}`));
         else refused(result.message, result.fields);
       } catch {
         setProblem(LOST);
@@ -118,7 +120,7 @@ export function OrderWizard({ id, version, title, form }: OrderWizardProps) {
     <Page
       title={id === null ? 'New order' : `Change ${title}`}
       actions={
-        <Button color="secondary" component={NextLink} href={id === null ? '/orders' : `/orders/${id}`}>
+        <Button color="secondary" component={KitchenLink} href={id === null ? '/orders' : `/orders/${id}`}>
           Cancel
         </Button>
       }

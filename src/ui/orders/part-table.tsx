@@ -1,12 +1,12 @@
 'use client';
 
 import Box from '@mui/material/Box';
-import NextLink from 'next/link';
 import { useState } from 'react';
 import type { PartChange } from '@/server/orders/change-part';
 import type { PartView } from '@/server/orders/part-view';
 import { useReading } from '../parts/reading';
 import { Explained } from './part-explained';
+import { KitchenLink } from '../kitchens/kitchen-link';
 
 interface PartTableProps {
   parts: PartView[];
@@ -27,7 +27,11 @@ export function PartTable({ parts, onChange, busy = false }: PartTableProps) {
           <Box key={p.role} sx={{ borderBottom: '1px solid var(--zl-line)', py: 0.75 }}>
             <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1.5 }}>
               <Box sx={{ flex: 1, minWidth: 0 }}>
-                <Box component={NextLink} href={`/formulas/${p.formula.id}`} sx={{ color: 'inherit', fontWeight: 700 }}>
+                <Box
+                  component={KitchenLink}
+                  href={`/formulas/${p.formula.id}`}
+                  sx={{ color: 'inherit', fontWeight: 700 }}
+                >
                   {p.label}
                 </Box>
                 {p.optional && <Muted> may be left out</Muted>}

@@ -6,7 +6,6 @@ import CircularProgress from '@mui/material/CircularProgress';
 import Drawer from '@mui/material/Drawer';
 import IconButton from '@mui/material/IconButton';
 import Link from '@mui/material/Link';
-import NextLink from 'next/link';
 import type { ReactNode } from 'react';
 import type { StepView } from '@/server/steps/step-view';
 import { NotAnsweredNote } from '../asking/not-answered';
@@ -15,6 +14,7 @@ import { useAsked } from '../asking/use-asked';
 import { Caution } from './caution';
 import { useReading } from './reading';
 import { StepSteering } from './step-steering';
+import { KitchenLink } from '../kitchens/kitchen-link';
 
 /** The details of a rung, from the side. */
 export function StepDrawer({ step, onClose }: { step: string | null; onClose: () => void }) {
@@ -54,7 +54,7 @@ function Details({ view, children }: { view: StepView; children: ReactNode }) {
   return (
     <>
       <Box sx={{ fontSize: 13.5, color: 'var(--zl-muted)' }}>
-        <Link component={NextLink} href={`/orders/${view.order}`}>
+        <Link component={KitchenLink} href={`/orders/${view.order}`}>
           {view.orderTitle}
         </Link>
         {view.component && ` · ${view.component}`}

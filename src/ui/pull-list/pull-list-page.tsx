@@ -16,17 +16,19 @@ import { useTicks, Tick } from './ticks';
 import { Section, Time, Muted } from './list-parts';
 import { Eggs } from './eggs';
 import { Shopping } from './shopping';
+import { useInKitchen } from '../kitchens/in-kitchen';
 
 const SPANS = [1, 2, 3, 5, 7];
 
 /** Everything to weigh, pull, crack and buy for a span of days, to be ticked off. */
 export function PullListPage({ view }: { view: PullListView }) {
   const router = useRouter();
+  const within = useInKitchen();
   const action = useAction();
   const { list, clock } = view;
   const { grams, tell } = useReading();
   const time = (m: number) => timeOf(m, clock).toFormat(view.days > 1 ? 'ccc HH:mm' : 'HH:mm');
-  const go = (day: string, days: number) => router.push(`/pull-list?day=${day}&days=${days}`);
+  const go = (day: string, days: number) => router.push(within(`/pull-list?day=${day}&days=${days}`));
   const shift = (by: number) => go(DateTime.fromISO(view.day).plus({ days: by }).toISODate()!, view.days);
   const ticks = useTicks(view.ticked, action.say);
   const left = (keys: string[]) => keys.filter((k) => !ticks.has(k)).length;
@@ -69,7 +71,7 @@ export function PullListPage({ view }: { view: PullListView }) {
           <Button variant="outlined" color="secondary" onClick={() => window.print()}>
             Print
           </Button>
-          <Button variant="contained" href={`/api/pull-list?day=${view.day}&days=${view.days}`} target="_blank">
+          <Button variant="contained" href={within(`/api/pull-list?day=${view.day}&days=${view.days}`)} target="_blank">
             PDF
           </Button>
         </Box>

@@ -2,7 +2,7 @@
 
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import NextLink from 'next/link';
+import { KitchenLink } from '../kitchens/kitchen-link';
 
 /** A friendly 404. */
 export function NotHere() {
@@ -16,10 +16,10 @@ export function NotHere() {
         in it.
       </p>
       <Box sx={{ display: 'flex', gap: 1 }}>
-        <Button variant="contained" component={NextLink} href="/">
+        <Button variant="contained" component={KitchenLink} href="/">
           To the wall
         </Button>
-        <Button variant="outlined" color="secondary" component={NextLink} href="/orders">
+        <Button variant="outlined" color="secondary" component={KitchenLink} href="/orders">
           To the orders
         </Button>
       </Box>

@@ -8,6 +8,7 @@ import type { Found } from '@/server/search/search';
 import { NotAnsweredNote } from '../asking/not-answered';
 import { EVERYTHING_TO_FIND } from '../asking/questions';
 import { useAsked } from '../asking/use-asked';
+import { useInKitchen } from '../kitchens/in-kitchen';
 import { isTyping } from '../parts/is-typing';
 
 /** Shown of each group, so that one group does not push the others out of sight. */
@@ -67,6 +68,7 @@ export function SearchPalette() {
 
 function Palette({ onClose }: { onClose: () => void }) {
   const router = useRouter();
+  const within = useInKitchen();
   const list = useId();
   const [words, setWords] = useState('');
   const [at, setAt] = useState(0);
@@ -75,7 +77,7 @@ function Palette({ onClose }: { onClose: () => void }) {
   const go = (to: Found | undefined) => {
     if (!to) return;
     onClose();
-    router.push(to.href);
+    router.push(within(to.href));
   };
   return (
     <Box sx={{ p: 1.5 }}>

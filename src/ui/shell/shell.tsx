@@ -10,6 +10,9 @@ import { useLive } from '../parts/use-live';
 import { Keys } from './keys';
 import { SearchPalette } from './search-palette';
 import { ThemeSwitch } from './theme-switch';
+import { useInKitchen } from '../kitchens/in-kitchen';
+import { KitchenLink } from '../kitchens/kitchen-link';
+import { useKitchen } from '../kitchens/kitchen-provider';
 
 const PLACES = [
   { href: '/', name: 'Wall' },
@@ -21,11 +24,13 @@ const PLACES = [
   { href: '/kitchen', name: 'Kitchen' },
 ];
 
-/** The bar with the places, and below it the place one is in. */
+/** The bar with the places of the kitchen, and below it the place one is in. Outside of kitchens there are no places. */
 export function Shell({ children }: { children: ReactNode }) {
   const path = usePathname();
+  const within = useInKitchen();
+  const kitchen = useKitchen();
   const hydrated = useHydrated();
-  useLive();
+  useLive(kitchen !== null);
   return (
     <Box data-hydrated={hydrated || undefined} sx={{ minHeight: '100dvh', display: 'flex', flexDirection: 'column' }}>
       <Box
@@ -47,11 +52,16 @@ export function Shell({ children }: { children: ReactNode }) {
           aria-label="Places"
           sx={{ display: 'flex', gap: 0.5, flexGrow: 1, overflowX: 'auto', minWidth: 0 }}
         >
-          {PLACES.map((p) => (
-            <PlaceLink key={p.href} {...p} here={p.href === '/' ? path === '/' : path.startsWith(p.href)} />
+          {(kitchen ? PLACES : []).map((p) => (
+            <PlaceLink
+              key={p.href}
+              {...p}
+              here={p.href === '/' ? path === within('/') : path.startsWith(within(p.href))}
+            />
           ))}
         </Box>
-        <SearchPalette />
+        {kitchen && <ThisKitchenLink name={kitchen.name} />}
+        {kitchen && <SearchPalette />}
         <ThemeSwitch />
         <Keys />
       </Box>
@@ -63,7 +73,7 @@ export function Shell({ children }: { children: ReactNode }) {
 function Wordmark() {
   return (
     <Box
-      component={NextLink}
+      component={KitchenLink}
       href="/"
       aria-label="Zest Ladder, to the wall"
       sx={{
@@ -85,10 +95,34 @@ function Wordmark() {
   );
 }
 
-function PlaceLink({ href, name, here }: { href: string; name: string; here: boolean }) {
+/** Which kitchen this is, and the way to the others. */
+function ThisKitchenLink({ name }: { name: string }) {
   return (
     <Box
       component={NextLink}
+      href="/kitchens"
+      aria-label={`${name}: go to another kitchen`}
+      title={name}
+      sx={{
+        display: { xs: 'none', lg: 'block' },
+        maxWidth: 180,
+        overflow: 'hidden',
+        textOverflow: 'ellipsis',
+        whiteSpace: 'nowrap',
+        color: 'inherit',
+        fontSize: 14,
+        textUnderlineOffset: 3,
+      }}
+    >
+      {name}
+    </Box>
+  );
+}
+
+function PlaceLink({ href, name, here }: { href: string; name: string; here: boolean }) {
+  return (
+    <Box
+      component={KitchenLink}
       href={href}
       aria-current={here ? 'page' : undefined}
       sx={{

@@ -3,12 +3,12 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Link from '@mui/material/Link';
-import NextLink from 'next/link';
 import type { Headline } from '@/server/wall/headline';
 import { replanAction, takeOverAction } from '../actions';
 import type { useAction } from '../parts/use-action';
 import { useAction as useOwnAction } from '../parts/use-action';
 import { useHelp } from '../parts/use-help';
+import { KitchenLink } from '../kitchens/kitchen-link';
 
 /** The fix for what pinches most: for a late order the most useful remedy that was tried, one tap away. */
 export function HeadFix({
@@ -41,7 +41,7 @@ export function HeadFix({
   if (!best?.works)
     return (
       <Button
-        component={NextLink}
+        component={KitchenLink}
         href={`/orders/${fix.order}${late === null ? '' : '#help'}`}
         size="small"
         variant="contained"
@@ -62,7 +62,7 @@ export function HeadFix({
       >
         Do this
       </Button>
-      <Link component={NextLink} href={`/orders/${fix.order}#help`} sx={{ ml: 1, whiteSpace: 'nowrap' }}>
+      <Link component={KitchenLink} href={`/orders/${fix.order}#help`} sx={{ ml: 1, whiteSpace: 'nowrap' }}>
         What else?
       </Link>
       {take.message}

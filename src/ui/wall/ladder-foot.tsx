@@ -1,10 +1,10 @@
 import UnfoldLess from '@mui/icons-material/UnfoldLess';
 import UnfoldMore from '@mui/icons-material/UnfoldMore';
 import Box from '@mui/material/Box';
-import NextLink from 'next/link';
 import type { LadderView } from '@/server/ladder/ladder-view';
 import { TONE_SHAPES, statusText, toneOf } from '../parts/status';
 import { headingFont } from '../theme/theme';
+import { KitchenLink } from '../kitchens/kitchen-link';
 
 /** What stands at the foot of a ladder: whose it is, how large, and whether it will be ready. */
 export function LadderFoot({ ladder, open, onToggle }: { ladder: LadderView; open: boolean; onToggle: () => void }) {
@@ -14,7 +14,7 @@ export function LadderFoot({ ladder, open, onToggle }: { ladder: LadderView; ope
     <Box sx={{ py: 0.75, width: 0, minWidth: '100%', position: 'relative' }}>
       <Box sx={{ display: 'flex', alignItems: 'flex-start', gap: 0.25 }}>
         <Box
-          component={NextLink}
+          component={KitchenLink}
           href={`/orders/${ladder.order}`}
           sx={{
             flex: 1,

@@ -7,7 +7,6 @@ import ViewWeekOutlined from '@mui/icons-material/ViewWeekOutlined';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
-import NextLink from 'next/link';
 import type { WallView } from '@/server/wall/wall-view';
 import { replanAction } from '../actions';
 import { useAction } from '../parts/use-action';
@@ -16,6 +15,7 @@ import { FilterField } from './filter-field';
 import { HeadFix } from './head-fix';
 import { UndoButtons } from './undo-buttons';
 import { TONE_SHAPES, toneOf } from '../parts/status';
+import { KitchenLink } from '../kitchens/kitchen-link';
 
 /** Pixels per hour, the one first shown in front: from a day on the screen to two weeks. */
 export const ZOOMS = ['46', '3', '6', '11', '20', '32', '70', '110'] as const;
@@ -115,7 +115,7 @@ export function WallHead(props: WallHeadProps) {
         >
           {replan.busy ? 'Planning…' : 'Re-plan'}
         </Button>
-        <Button variant="contained" component={NextLink} href="/orders/new">
+        <Button variant="contained" component={KitchenLink} href="/orders/new">
           New order
         </Button>
       </Box>

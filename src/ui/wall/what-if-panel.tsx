@@ -4,7 +4,6 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Chip from '@mui/material/Chip';
 import LinearProgress from '@mui/material/LinearProgress';
-import NextLink from 'next/link';
 import { useState, useTransition } from 'react';
 import type { Adjustment } from '@/core/steering/plan-edit';
 import type { TrialView } from '@/server/wall/what-if';
@@ -15,6 +14,7 @@ import { PlanComparison } from './plan-comparison';
 import { SidePanel } from './side-panel';
 import { WhatIfFields } from './what-if-fields';
 import type { Supposed } from './supposed';
+import { KitchenLink } from '../kitchens/kitchen-link';
 
 /** Supposes things on a copy of the plan, compares the two, and takes the copy over or puts it away. */
 export function WhatIfPanel({
@@ -91,7 +91,7 @@ export function WhatIfPanel({
             {order ? (
               <Button
                 variant="contained"
-                component={NextLink}
+                component={KitchenLink}
                 href={`/orders/new?${new URLSearchParams({ ...order, portions: `${order.portions}` })}`}
               >
                 Write the order

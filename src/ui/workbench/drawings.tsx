@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { CalcValues } from '@/core/calculators/calculator';
 import { pieceBox, type PlacedPiece } from '@/core/shape/piece';
+import { useInKitchen } from '../kitchens/in-kitchen';
 
 /** A cutting plan to scale: the sheet from above, every piece where it lies. */
 export function SheetDrawing({ sheet, placed }: { sheet: { length: number; width: number }; placed: PlacedPiece[] }) {
@@ -69,6 +70,7 @@ export function PanelDrawing({
   fields: unknown;
   values: CalcValues;
 }) {
+  const within = useInKitchen();
   const panels = values.panels as unknown as PanelValue[];
   const gap = 18;
   const width = panels.reduce((sum, p) => sum + p.width + gap, gap);
@@ -102,11 +104,11 @@ export function PanelDrawing({
         ))}
       </Box>
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
-        <Button variant="outlined" color="secondary" href={`/api/templates?${query}`} target="_blank">
+        <Button variant="outlined" color="secondary" href={within(`/api/templates?${query}`)} target="_blank">
           PDF at 1 : 1
         </Button>
         {panels.map((p, i) => (
-          <Button key={p.name} color="secondary" href={`/api/templates?${query}&page=${i}`} target="_blank">
+          <Button key={p.name} color="secondary" href={within(`/api/templates?${query}&page=${i}`)} target="_blank">
             SVG {p.name}
           </Button>
         ))}

@@ -12,10 +12,12 @@ import { PanelDrawing, SheetDrawing } from './drawings';
 import { CalcField } from './fields';
 import { startValues, toInput, type Values } from './typed-values';
 import { Results } from './results';
+import { useInKitchen } from '../kitchens/in-kitchen';
 
 /** All calculators in one place: chosen at the left, typed in the middle, read at the right. */
 export function WorkbenchPage({ view, wanted }: { view: WorkbenchView; wanted: string | null }) {
   const router = useRouter();
+  const within = useInKitchen();
   const [words, setWords] = useState('');
   const chosen =
     view.calculators.find((c) => c.name === wanted) ?? view.calculators.find((c) => c.name === 'tin-swap')!;
@@ -60,7 +62,7 @@ export function WorkbenchPage({ view, wanted }: { view: WorkbenchView; wanted: s
                       component="button"
                       type="button"
                       aria-current={c === chosen ? 'true' : undefined}
-                      onClick={() => router.replace(`/workbench?calc=${c.name}`, { scroll: false })}
+                      onClick={() => router.replace(within(`/workbench?calc=${c.name}`), { scroll: false })}
                       sx={{
                         display: 'block',
                         width: '100%',

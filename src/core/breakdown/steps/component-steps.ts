@@ -1,4 +1,5 @@
 import {
+  FIRST,
   partId,
   partStepId,
   routeId,
@@ -6,6 +7,7 @@ import {
   tinHoldId,
   waitId,
   type BatchId,
+  type Place,
   type OrderId,
   type StepId,
 } from '../../ids/ids';
@@ -58,8 +60,9 @@ export function componentSteps(
   const serves = new Map<string, { id: StepId; rounds: Round[] }[]>();
   steps.forEach((s, at) => {
     const groups = groupsOf(s, baked >= 0 && at >= baked, rounds, mixes > 1 || split);
+    const places = placesOf(groups.map((own) => own[0]?.tier ?? 0));
     const made = groups.map((own, i) => ({
-      id: partStepId(partId(owner, role), s.key, groups.length > 1 ? i + 1 : null),
+      id: partStepId(partId(owner, role), s.key, groups.length > 1 ? places[i]! : FIRST),
       rounds: own,
     }));
     serves.set(s.key, made);
@@ -81,6 +84,7 @@ export function componentSteps(
     })),
   );
 
+  const roundPlaces = placesOf(rounds.map((r) => r.tier));
   const holds = steps.flatMap((s): Hold[] =>
     !s.tinsUntil
       ? []
@@ -91,13 +95,24 @@ export function componentSteps(
           const from = first || baked < 0 ? of(s.key) : of(steps[baked]!.key);
           const until = of(s.tinsUntil!);
           if (from === undefined || until === undefined) return [];
-          return [{ id: tinHoldId(until, round.kind, i), kind: round.kind, units: round.tins, from, until }];
+          return [
+            { id: tinHoldId(until, round.kind, roundPlaces[i]!), kind: round.kind, units: round.tins, from, until },
+          ];
         }),
   );
 
   const keys = new Set(steps.map((s) => s.key));
   const last = steps.filter((s) => !formula.waits.some((w) => w.from === s.key && keys.has(w.to)));
   return { steps: broken, waits, holds, ends: last.flatMap((s) => serves.get(s.key)!.map((x) => x.id)) };
+}
+
+/** Of things in the order of their tiers: which tier, counted from the first of them, and which within it. */
+function placesOf(tiers: number[]): Place[] {
+  const ranks = [...new Set(tiers)];
+  return tiers.map((tier, i) => ({
+    tier: ranks.indexOf(tier),
+    nth: tiers.slice(0, i).filter((t) => t === tier).length,
+  }));
 }
 
 /**

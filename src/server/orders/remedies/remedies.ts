@@ -1,6 +1,6 @@
+import type { KitchenDb } from '../../../data/kitchen-db';
 import { namesOf } from '../../situation/names';
 import { timeOf } from '../../../core/time/clock';
-import { database } from '../../../data/database';
 import { readPlan } from '../../../data/repositories/plans';
 import { orderId } from '../../../core/ids/ids';
 import { loadSituation } from '../../situation/load-situation';
@@ -24,32 +24,33 @@ export interface Help {
 const held = globalThis as unknown as { zestHelp?: Map<string, Promise<Help | null>> };
 
 /** What would help an order that is late or has no place; the same plan is asked only once. */
-export async function helpFor(id: number): Promise<Help | null> {
-  const db = await database();
+export async function helpFor(db: KitchenDb, id: number): Promise<Help | null> {
   const situation = await loadSituation(db);
   const plan = await readPlan(db);
   if (!situation || !plan?.problem.orders.some((o) => o.id === orderId(id))) return null;
   const answers = (held.zestHelp ??= new Map<string, Promise<Help | null>>());
-  const key = `${plan.id} ${id}`;
+  const own = `${db.kitchen} `;
+  const key = `${own}${plan.id} ${id}`;
   if (!answers.has(key)) {
-    for (const old of answers.keys()) if (!old.startsWith(`${plan.id} `)) answers.delete(old);
-    answers.set(key, findHelp(id, { situation, plan }));
+    for (const old of answers.keys())
+      if (old.startsWith(own) && !old.startsWith(`${own}${plan.id} `)) answers.delete(old);
+    answers.set(key, findHelp(db, id, { situation, plan }));
   }
   return answers.get(key)!;
 }
 
-async function findHelp(id: number, planned: Planned): Promise<Help | null> {
+async function findHelp(db: KitchenDb, id: number, planned: Planned): Promise<Help | null> {
   const { situation, plan } = planned;
   const order = situation.orders.find((o) => o.id === id);
   if (!order) return null;
-  const { blockers, chain } = await askInThread('why', {
+  const { blockers, chain } = await askInThread(db.kitchen, 'why', {
     ...{ problem: plan.problem, plan: plan.plan, order: orderId(id) },
   });
   const names = namesOf(situation);
-  const tried = new Trials(planned, id);
+  const tried = new Trials(db, planned, id);
   const links = chain ?? [];
   // Told last, as it is the customer who pays for it; tried first, as it nearly always helps.
-  const later = new Trials(planned, id);
+  const later = new Trials(db, planned, id);
   const ready = plan.ready.find((r) => r.order === orderId(id))?.ready;
   if (ready !== null && ready !== undefined) {
     const pickup = timeOf(Math.ceil(ready / QUARTER) * QUARTER, situation.kitchen.clock);

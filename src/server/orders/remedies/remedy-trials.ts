@@ -1,3 +1,4 @@
+import type { KitchenDb } from '../../../data/kitchen-db';
 import { readingOf } from '../../../core/plan-reading/plan-reading';
 import { durationText } from '../../../core/time/duration-text';
 import type { Span } from '../../../core/time/spans';
@@ -28,6 +29,7 @@ export class Trials {
   private readonly was: number;
 
   constructor(
+    private readonly db: KitchenDb,
     private readonly planned: Planned,
     private readonly id: number,
   ) {
@@ -93,7 +95,7 @@ export class Trials {
   private async run(wanted: Adjustment[]): Promise<Trial | null> {
     if (performance.now() - this.begun > TIME_FOR_ALL * 1000) return null;
     const { situation, plan } = this.planned;
-    const tried = await tryOn(situation, plan, wanted);
+    const tried = await tryOn(this.db, situation, plan, wanted);
     return tried.ok && tried.trial.unpinned.every((s) => !wanted.some((w) => w.key === s)) ? tried.trial : null;
   }
 

@@ -1,4 +1,4 @@
-import { POSTS } from '@/server/doors';
-import { answerPosts } from '@/server/shared/http';
+import { HOUSE_POSTS, POSTS } from '@/server/doors';
+import { answerHousePosts } from '@/server/shared/http';
 
-export const POST = answerPosts(POSTS);
+export const POST = answerHousePosts(HOUSE_POSTS, POSTS);

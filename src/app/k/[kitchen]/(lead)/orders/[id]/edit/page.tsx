@@ -1,0 +1,14 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { loadOrderForm } from '@/server/orders/order-pages';
+import { OrderWizard } from '@/ui/orders/order-wizard';
+import { opened, type InKitchen } from '../../../../opened';
+
+export const metadata: Metadata = { title: 'Change order' };
+
+export default async function EditOrderPage({ params }: InKitchen<{ id: string }>) {
+  const id = Number((await params).id);
+  const loaded = await loadOrderForm(await opened(params), id);
+  if (!loaded) notFound();
+  return <OrderWizard id={id} {...loaded} />;
+}

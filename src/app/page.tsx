@@ -1,0 +1,17 @@
+import { cookies } from 'next/headers';
+import { redirect } from 'next/navigation';
+import { homeKitchen } from '@/server/kitchen/kitchen-list';
+import { LAST_KITCHEN, kitchenPath } from '@/server/shared/kitchen-path';
+import { Shell } from '@/ui/shell/shell';
+import { EmptyKitchen } from '@/ui/kitchens/empty';
+
+/** The wall of the kitchen that was used last on this device. */
+export default async function HomePage() {
+  const kitchen = await homeKitchen((await cookies()).get(LAST_KITCHEN)?.value);
+  if (kitchen) redirect(kitchenPath(kitchen, '/'));
+  return (
+    <Shell>
+      <EmptyKitchen />
+    </Shell>
+  );
+}

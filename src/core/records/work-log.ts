@@ -1,0 +1,78 @@
+import type { Worked } from './pace';
+
+/** What is told of a step's beginning and end, in the order in which it was told. Minutes after the clock's origin. */
+export type LoggedEvent =
+  | { id: number; kind: 'start'; minute: number; step: string }
+  | { id: number; kind: 'finish'; minute: number; step: string; name?: string | undefined; likely?: number | undefined }
+  | { id: number; kind: 'extend'; minute: number; step: string }
+  | { id: number; kind: 'take back'; minute: number; event: number };
+
+interface Done extends Worked {
+  /** The event that told its end, and the one that told its beginning. */
+  event: number;
+  begun: number;
+  step: string;
+  start: number;
+}
+
+/** How long steps took, as far as it has been told: a value that each event is added to, so that a log need not be read from its start. */
+export interface WorkLog {
+  /** In the order in which they were finished. */
+  done: Done[];
+  /** Steps that have been begun and not finished: when, and by which event. */
+  running: Record<string, { start: number; event: number }>;
+}
+
+export const NO_WORK: WorkLog = { done: [], running: {} };
+
+/** Older records than the last so many of a name teach nothing any more. */
+const MOST_OF_A_NAME = 60;
+
+/** The log with one event more. A finish that tells neither name nor minutes is no record. */
+export function withLogged(log: WorkLog, e: LoggedEvent): WorkLog {
+  switch (e.kind) {
+    case 'extend':
+      return log;
+    case 'start':
+      return { ...log, running: { ...log.running, [e.step]: { start: e.minute, event: e.id } } };
+    case 'finish': {
+      const begun = log.running[e.step];
+      if (!begun) return log;
+      const running = without(log.running, e.step);
+      if (e.name === undefined || e.likely === undefined) return { ...log, running };
+      const took = Math.max(0, e.minute - begun.start);
+      const one = {
+        name: e.name,
+        likely: e.likely,
+        took,
+        event: e.id,
+        begun: begun.event,
+        step: e.step,
+        start: begun.start,
+      };
+      return { done: lastOfEach([...log.done, one], e.name), running };
+    }
+    case 'take back': {
+      const ended = log.done.find((d) => d.event === e.event);
+      if (ended)
+        return {
+          done: log.done.filter((d) => d !== ended),
+          running: { ...log.running, [ended.step]: { start: ended.start, event: ended.begun } },
+        };
+      const step = Object.keys(log.running).find((s) => log.running[s]!.event === e.event);
+      return step === undefined ? log : { ...log, running: without(log.running, step) };
+    }
+  }
+}
+
+function without<T>(record: Record<string, T>, key: string): Record<string, T> {
+  const rest = { ...record };
+  delete rest[key];
+  return rest;
+}
+
+/** Without the oldest of a name, where there are more of it than are looked at. */
+function lastOfEach(done: Done[], name: string): Done[] {
+  const own = done.filter((d) => d.name === name);
+  return own.length > MOST_OF_A_NAME ? done.filter((d) => d !== own[0]) : done;
+}

@@ -1,0 +1,61 @@
+import type { BatchWork } from '../batching/batch';
+import type { Breakdown } from '../breakdown/breakdown';
+import type { Kitchen } from '../breakdown/kitchen';
+import type { Choices } from '../formula/schools';
+import type { Form } from '../shape/form';
+
+/** What of an order decides how it is broken down. */
+export interface MakingAnswers {
+  build: string;
+  tiers: Form[];
+  /** Roles of optional components that are left out. */
+  without: string[];
+  /** Another formula for a role. */
+  swaps: Record<string, string>;
+  /** Amounts set by hand, g by role. */
+  overrides: Record<string, number>;
+  /** Schools and routes that it has decided for itself. */
+  choices: Choices;
+  /** Versions of the formulas that it was planned with. */
+  versions: Record<string, number>;
+}
+
+/** What a breakdown is made by beside the order’s own answers and formulas. */
+export type BreakdownFigures = Pick<Kitchen, 'coefficients' | 'choices' | 'moulds' | 'ovenSlots'>;
+
+/**
+ * An order’s work as it was broken down when its first step was told. It stays like that: later rules, figures and formulas apply only when
+ * the lead says so. Where an answer of the order is changed, it is broken down anew by the figures that are kept here.
+ */
+export interface KeptBreakdown {
+  /** What it was broken down from. */
+  answers: MakingAnswers;
+  figures: BreakdownFigures;
+  breakdown: Breakdown;
+  /** Its steps have the ids that they had before those stayed the same whatever the amounts. */
+  formerIds?: boolean;
+}
+
+/** The same of a batch that has been begun. */
+export interface KeptBatch {
+  members: { order: number; role: string }[];
+  work: BatchWork;
+}
+
+/** The answers alone of whatever has them. */
+export const answersOf = (order: MakingAnswers): MakingAnswers => {
+  const { build, tiers, without, swaps, overrides, choices, versions } = order;
+  return { build, tiers, without, swaps, overrides, choices, versions };
+};
+
+/** Are these the same answers? Lists as they are ordered, names in any order. */
+export function sameAnswers(a: MakingAnswers, b: MakingAnswers): boolean {
+  return sorted(a) === sorted(b);
+}
+
+const sorted = (value: unknown): string =>
+  JSON.stringify(value, (_, v: unknown) =>
+    v !== null && typeof v === 'object' && !Array.isArray(v)
+      ? Object.fromEntries(Object.entries(v).sort(([x], [y]) => (x < y ? -1 : 1)))
+      : v,
+  );

@@ -1,0 +1,143 @@
+import { Type } from '@sinclair/typebox';
+import type { BatchWork } from '../batching/batch';
+import type { Amount, Load, Portion } from '../breakdown/amounts/amount';
+import type { Cake } from '../breakdown/amounts/cake';
+import type { Component } from '../breakdown/amounts/component';
+import type { Breakdown } from '../breakdown/breakdown';
+import type { Mould } from '../breakdown/kitchen';
+import type { CakeStep } from '../breakdown/steps/cake-step';
+import type { Preparation } from '../breakdown/steps/preparations';
+import type { ScaledLine } from '../formula/scale';
+import type { OrderId, StepId } from '../ids/ids';
+import type { BreakdownFigures, KeptBatch, KeptBreakdown } from '../situation/kept-work';
+import { codec, describes } from './codec';
+import { byProduct, formula } from './formula';
+import { coefficients } from './kitchen-figures';
+import { makingFields } from './order-answers';
+import { hold, route, stepFields, wait } from './planned';
+import {
+  allergen,
+  byName,
+  check,
+  flag,
+  form,
+  list,
+  maybe,
+  number,
+  oneOf,
+  optional,
+  reminder,
+  text,
+  textAs,
+} from './shapes';
+
+const cake = describes<Cake>()(
+  Type.Object({
+    tiers: list(Type.Object({ form, height: number })),
+    portions: number,
+    layers: number,
+    layerHeight: number,
+    fillingThickness: number,
+    finish: number,
+    trimmed: number,
+  }),
+);
+const portion = describes<Portion>()(Type.Object({ use: text, grams: number, leftOver: optional(byProduct) }));
+const load = describes<Load>()(Type.Object({ tier: number, form, tins: number, gramsEach: number }));
+const amount = describes<Amount>()(
+  Type.Object({
+    grams: number,
+    portions: list(portion),
+    pieces: maybe(number),
+    loads: list(load),
+    because: text,
+    computed: maybe(number),
+  }),
+);
+const scaled = describes<ScaledLine>()(
+  Type.Object({ ingredient: text, grams: number, note: optional(text), step: optional(text), share: number }),
+);
+const brings = list(Type.Object({ allergen, from: list(text) }));
+const component = describes<Component>()(
+  Type.Object({
+    role: text,
+    label: text,
+    formula,
+    optional: flag,
+    amount,
+    lines: list(scaled),
+    allergens: brings,
+  }),
+);
+const preparation = describes<Preparation>()(
+  Type.Object({ kind: oneOf(['take out', 'chill', 'line', 'soak', 'heat']), text, before: number }),
+);
+const cakeStep = describes<CakeStep>()(
+  Type.Object({
+    ...stepFields,
+    id: textAs<StepId>(),
+    order: maybe(textAs<OrderId>()),
+    role: maybe(text),
+    how: text,
+    sign: maybe(text),
+    caution: maybe(text),
+    amount: maybe(text),
+    check: maybe(check),
+    reminders: list(reminder),
+    preparations: list(preparation),
+  }),
+);
+const work = { steps: list(cakeStep), waits: list(wait), holds: list(hold) };
+const use = Type.Object({ by: text, grams: number });
+const breakdown = describes<Breakdown>()(
+  Type.Object({
+    cake,
+    components: list(component),
+    leftOvers: list(Type.Object({ from: text, kind: byProduct, grams: number, uses: list(use), left: number })),
+    drawn: list(
+      Type.Object({
+        role: text,
+        ingredient: text,
+        needed: number,
+        from: list(Type.Object({ role: text, grams: number })),
+        short: number,
+      }),
+    ),
+    ...work,
+    routes: list(route),
+    allergens: brings,
+  }),
+);
+
+const mould = describes<Mould>()(
+  Type.Object({
+    kind: text,
+    use: oneOf(['tin', 'ring', 'square tin', 'shaped tin', 'sheet']),
+    form,
+    owned: number,
+  }),
+);
+const figures = describes<BreakdownFigures>()(
+  Type.Object({ coefficients, choices: byName(text), moulds: list(mould), ovenSlots: number }),
+);
+
+/** An order’s work as it is kept from its first told step. */
+export const keptCodec = codec<KeptBreakdown>()({
+  format: 'zest-ladder/compiled-order',
+  schema: Type.Object({
+    answers: Type.Object({ build: text, ...makingFields }),
+    figures,
+    breakdown,
+    formerIds: optional(flag),
+  }),
+  migrations: [(v0) => v0],
+});
+
+const batchWork = describes<BatchWork>()(Type.Object({ component, ...work }));
+
+/** A batch’s work as it is kept from its first told step. */
+export const keptBatchCodec = codec<KeptBatch>()({
+  format: 'zest-ladder/compiled-batch',
+  schema: Type.Object({ members: list(Type.Object({ order: number, role: text })), work: batchWork }),
+  migrations: [(v0) => v0],
+});

@@ -1,0 +1,79 @@
+import { Type, type Static, type TSchema } from '@sinclair/typebox';
+import type { EventKind } from '../kinds/events';
+import type { MadeEdit } from '../steering/plan-edit';
+import { codec, type Codec } from './codec';
+import { editCodec } from './plan-edit';
+import { allergen, byName, form, list, maybe, number, optional, text } from './shapes';
+
+/** The fields of an order as an event tells them: those that are named. Instants are ISO texts. */
+const orderFields = Type.Partial(
+  Type.Object({
+    title: text,
+    customer: text,
+    pickup: text,
+    portions: number,
+    build: text,
+    tiers: list(form),
+    inscription: text,
+    avoid: list(allergen),
+    note: text,
+    without: list(text),
+    swaps: byName(text),
+    overrides: byName(number),
+    choices: byName(text),
+    versions: byName(number),
+  }),
+);
+const nothing = Type.Object({});
+const step = { step: text };
+
+/** What each kind of event but an edit tells beside its kind, its time and its order. */
+const BODIES = {
+  'formula saved': Type.Object({ formula: text, version: number }),
+  'kitchen changed': Type.Object({
+    figures: optional(byName(number)),
+    choices: optional(byName(text)),
+    reading: optional(byName(text)),
+  }),
+  'batch accepted': Type.Object({ batch: number, members: list(Type.Object({ order: number, role: text })) }),
+  'batch split': Type.Object({ batch: number }),
+  start: Type.Object({ ...step, people: list(text), equipment: list(text) }),
+  /** What the step was and should have taken: its order, or a later plan, may not know it any more. */
+  finish: Type.Object({
+    ...step,
+    name: optional(text),
+    likely: optional(number),
+    check: optional(Type.Object({ kind: text, text, value: maybe(number) })),
+  }),
+  extend: Type.Object({ ...step, minutes: number }),
+  'take back': Type.Object({ event: number }),
+  'order taken': orderFields,
+  'order changed': Type.Object({ from: orderFields, to: orderFields }),
+  'handed over': nothing,
+  'brought back': nothing,
+  'rules applied': Type.Object({ changes: list(text) }),
+} as const;
+
+type Bodies = { [K in keyof typeof BODIES]: Static<(typeof BODIES)[K]> } & { 'plan edit': Omit<MadeEdit, 'id'> };
+/** What was told, by its kind. */
+export type EventBody<K extends EventKind> = Bodies[K];
+export type ToldEvent = { [K in EventKind]: { kind: K; body: Bodies[K] } }[EventKind];
+
+const codecs = {
+  ...Object.fromEntries(
+    (Object.keys(BODIES) as (keyof typeof BODIES)[]).map((kind) => [
+      kind,
+      codec<object>()({
+        format: `zest-ladder/event: ${kind}`,
+        schema: BODIES[kind] as TSchema as never,
+        migrations: [(v0) => v0],
+      }),
+    ]),
+  ),
+  // An edit is a document of its own.
+  'plan edit': editCodec,
+} as unknown as { [K in EventKind]: Codec<Bodies[K]> };
+
+/** The codec of a kind of event; of a kind that this program does not know, null. */
+export const eventCodec = <K extends EventKind>(kind: K): Codec<Bodies[K]> | null =>
+  Object.hasOwn(codecs, kind) ? codecs[kind] : null;

@@ -1,0 +1,81 @@
+import { Type } from '@sinclair/typebox';
+import {
+  PURPOSES,
+  type ByProduct,
+  type Formula,
+  type FormulaLine,
+  type FormulaStep,
+  type Keeping,
+} from '../formula/formula';
+import { codec, describes } from './codec';
+import {
+  check,
+  flag,
+  formulaWait,
+  list,
+  maybe,
+  number,
+  oneOf,
+  optional,
+  reminder,
+  schoolChoice,
+  text,
+  uses,
+} from './shapes';
+
+export const byProduct = oneOf<ByProduct>(['trimmings', 'run-off']);
+
+const line = describes<FormulaLine>()(
+  Type.Object({ ingredient: text, grams: number, note: optional(text), step: optional(text) }),
+);
+
+const step = describes<FormulaStep>()(
+  Type.Object({
+    key: text,
+    name: text,
+    work: oneOf(['hands', 'oven', 'machine']),
+    minutes: Type.Object({ low: number, likely: number, high: number, perKilo: optional(number) }),
+    skill: optional(maybe(text)),
+    uses: optional(uses),
+    oven: optional(Type.Object({ celsius: number, slots: number })),
+    each: optional(oneOf(['batch', 'load'])),
+    tinsUntil: optional(text),
+    how: text,
+    sign: optional(text),
+    check: optional(check),
+    reminders: optional(list(reminder)),
+    caution: optional(text),
+    chill: optional(flag),
+    when: optional(schoolChoice),
+  }),
+);
+
+const keeping = describes<Keeping>()(
+  Type.Object({ place: maybe(text), min: number, max: number, units: number, ageing: number, why: text }),
+);
+
+export const formula = describes<Formula>()(
+  Type.Object({
+    id: text,
+    name: text,
+    family: text,
+    story: text,
+    lines: list(line),
+    loss: number,
+    density: number,
+    batter: optional(oneOf(['butter', 'foam', 'chiffon', 'oil', 'sheet'])),
+    purpose: oneOf(PURPOSES),
+    stands: optional(number),
+    domes: optional(flag),
+    steps: list(step),
+    waits: list(formulaWait),
+    keeping,
+    rescue: optional(text),
+  }),
+);
+
+export const formulaCodec = codec<Formula>()({
+  format: 'zest-ladder/formula',
+  schema: formula,
+  migrations: [(v0) => v0],
+});

@@ -1,0 +1,94 @@
+import type { PGlite } from '@electric-sql/pglite';
+import { getTableConfig } from 'drizzle-orm/pg-core';
+import { batchId, kitchenIdOf, orderId } from '../core/ids/ids';
+import { openClient } from './database';
+import type { Db } from './db';
+import type { KitchenDb } from './kitchen-db';
+import { readBatches } from './repositories/batches';
+import { readEdits } from './repositories/edits';
+import { readFloor, readFloorSince } from './repositories/events';
+import { clockOf, readKitchen } from './repositories/kitchen';
+import { readKitchens } from './repositories/kitchens';
+import { readHandedOver, readOpenOrders } from './repositories/orders';
+import { readPlan, readPlanOf } from './repositories/plans';
+import * as schema from './schema';
+import { DUMPED, restoreDump } from './testing/restore-dump';
+
+/** What the folders held: rows of the version that wrote them, counted in its dump. */
+const HELD = {
+  0: { formulas: 27, builds: 8, orders: 14, undone: false },
+  1: { formulas: 54, builds: 17, orders: 14, undone: true },
+  2: { formulas: 54, builds: 17, orders: 14, undone: true },
+};
+
+describe.each(DUMPED)('what schema %d stored', (version) => {
+  let client: PGlite;
+  let rows: Db;
+  let db: KitchenDb;
+  beforeAll(async () => {
+    client = await restoreDump(version);
+    ({ db: rows } = await openClient(client));
+    db = { kitchen: kitchenIdOf('demo')!, rows, now: () => new Date() };
+  });
+  afterAll(() => client.close());
+
+  it('is one kitchen with an id for its addresses', async () => {
+    expect((await readKitchens(rows)).map((k) => k.id)).toEqual(['demo']);
+  });
+
+  it('is read by its codecs: nothing is refused, and nothing is missing', async () => {
+    const kitchen = (await readKitchen(db))!;
+    const open = await readOpenOrders(db);
+    const left = await readHandedOver(db, 100);
+    const held = HELD[version];
+    expect({
+      formulas: kitchen.formulas.length,
+      builds: kitchen.builds.length,
+      orders: open.length + left.length,
+    }).toEqual({ formulas: held.formulas, builds: held.builds, orders: held.orders });
+    const names = new Set(kitchen.formulas.map((f) => f.id));
+    for (const b of kitchen.builds) for (const c of b.body.components) expect(names).toContain(c.formula);
+  });
+
+  it('tells as much of the floor by owners as it does in all', async () => {
+    const clock = clockOf((await readKitchen(db))!.kitchen);
+    const orders = [...(await readOpenOrders(db)), ...(await readHandedOver(db, 100))];
+    const owners = [...orders.map((o) => orderId(o.id)), ...(await readBatches(db)).map((b) => batchId(b.id))];
+    const all = await readFloorSince(db, 0, clock);
+    expect(all.length).toBeGreaterThan(5);
+    expect(await readFloor(db, owners, clock)).toEqual(all);
+  });
+
+  it('has its newest plan, and the one that an undo goes back to', async () => {
+    const plan = (await readPlan(db))!;
+    expect(plan.plan.steps.length).toBeGreaterThan(100);
+    const { done, undone } = await readEdits(db);
+    const last = done.at(-1) ?? undone.at(-1);
+    expect(last !== undefined).toBe(HELD[version].undone);
+    if (last) expect((await readPlanOf(db, last.before))!.plan.steps.length).toBeGreaterThan(100);
+  });
+
+  it('has the tables that the program knows, column by column', async () => {
+    for (const table of Object.values(schema)) {
+      const { name, columns, primaryKeys, indexes } = getTableConfig(table);
+      const found = await client.query<{ column_name: string; data_type: string; is_nullable: string }>(
+        'select column_name, data_type, is_nullable from information_schema.columns where table_name = $1',
+        [name],
+      );
+      const wanted = columns.map((c) => ({
+        column_name: c.name,
+        data_type: c.getSQLType(),
+        is_nullable: c.notNull ? 'NO' : 'YES',
+      }));
+      const byName = (a: { column_name: string }, b: { column_name: string }) =>
+        a.column_name < b.column_name ? -1 : 1;
+      expect([name, found.rows.sort(byName)]).toEqual([name, wanted.sort(byName)]);
+      const indexed = await client.query<{ indexname: string }>(
+        'select indexname from pg_indexes where tablename = $1',
+        [name],
+      );
+      const keys = [...primaryKeys.map((k) => k.getName()), ...indexes.map((i) => i.config.name!)];
+      expect(indexed.rows.map((r) => r.indexname)).toEqual(expect.arrayContaining(keys));
+    }
+  });
+});

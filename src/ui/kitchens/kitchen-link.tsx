@@ -1,0 +1,12 @@
+'use client';
+
+import NextLink from 'next/link';
+import type { ComponentProps } from 'react';
+import { useInKitchen } from './in-kitchen';
+
+type Props = Omit<ComponentProps<typeof NextLink>, 'href'> & { href: string };
+
+/** A link to a place in the kitchen one is in, by the place’s own address: `/orders/3`. */
+export function KitchenLink({ href, ...more }: Props) {
+  return <NextLink href={useInKitchen()(href)} {...more} />;
+}

@@ -1,0 +1,53 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import NextLink from 'next/link';
+import type { KitchenLine } from '@/server/kitchen/kitchen-list';
+import { kitchenPath } from '@/server/shared/kitchen-path';
+import { LoadDemo } from './load-demo';
+
+/** The kitchens of this database, each with a clock, people and orders of its own. */
+export function KitchensPage({ kitchens }: { kitchens: KitchenLine[] }) {
+  return (
+    <Box
+      component="main"
+      sx={{ mx: 'auto', width: '100%', maxWidth: 760, boxSizing: 'border-box', p: { xs: 2, sm: 4 } }}
+    >
+      <Box component="h1" sx={{ typography: 'h1', m: 0 }}>
+        Kitchens
+      </Box>
+      <p>Each has its own people, library, orders and plan; nothing that is done in one changes another.</p>
+      <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 1.5 }}>
+        {kitchens.map((k) => (
+          <li key={k.id}>
+            <Box
+              component={NextLink}
+              href={kitchenPath(k.id, '/')}
+              sx={{
+                display: 'block',
+                p: 2,
+                color: 'inherit',
+                textDecoration: 'none',
+                bgcolor: 'var(--zl-card)',
+                border: '2px solid var(--zl-ink)',
+                borderRadius: 2,
+                '&:hover': { bgcolor: 'var(--zl-zest)', color: 'var(--zl-onZest)' },
+              }}
+            >
+              <Box sx={{ fontWeight: 700, fontSize: 20 }}>{k.name}</Box>
+              <Box sx={{ mt: 0.5 }}>
+                {k.time} · {k.people} people · {k.openOrders} open orders
+              </Box>
+            </Box>
+          </li>
+        ))}
+      </Box>
+      {!kitchens.some((k) => k.id === 'demo') && (
+        <Box sx={{ mt: 3 }}>
+          <p>The demo is a made-up bakery with a week of orders, to look around in beside your own.</p>
+          <LoadDemo />
+        </Box>
+      )}
+    </Box>
+  );
+}
