@@ -1,4 +1,5 @@
-import { and, asc, eq, gte, isNotNull, lt, max, sql } from 'drizzle-orm';
+import { and, asc, eq, gte, is, isNotNull, lt, max, sql } from 'drizzle-orm';
+import { PgTransaction } from 'drizzle-orm/pg-core';
 import { create, type Delta } from 'jsondiffpatch';
 import { plannedCodec, type Planned } from '../../core/stored/planned';
 import type { Stored } from '../../core/stored/codec';
@@ -80,9 +81,18 @@ export async function insertPlan(db: KitchenDb, plan: Omit<PlanRow, 'id'>): Prom
     return row ?? null;
   });
   if (!saved) return null;
+  if (saved.id % PLANS_A_VACUUM === 0) await vacuumPlans(db);
   const made: PlanRow = { id: saved.id, previous, madeAt, reason, ...planned };
   keepRead(newest(db), made.id, made);
   return made;
+}
+
+/** Room that thinned plans left is swept up after so many new ones: an embedded database does not do it by itself. */
+const PLANS_A_VACUUM = 20;
+
+async function vacuumPlans({ rows }: KitchenDb): Promise<void> {
+  // Inside a transaction nothing can be swept up; the next one outside does it.
+  if (!is(rows, PgTransaction)) await rows.execute(sql`vacuum plans`);
 }
 
 /** Whole plans that are thinned at once: usually the one before, and more where a folder of before has them all whole. */

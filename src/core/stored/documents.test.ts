@@ -1,0 +1,127 @@
+import { startingCoefficients } from '../breakdown/figures/starting-figures';
+import { demoBuilds } from '../../data/demo/builds';
+import { demoFormulas } from '../../data/demo/library';
+import { NO_EDITS, withEdit } from '../steering/edit-history';
+import { editFor, NO_ADJUSTMENTS, type Adjustment, type MadeEdit } from '../steering/plan-edit';
+import { buildCodec } from './build';
+import type { Codec } from './codec';
+import { eventCodec } from './event';
+import { formulaCodec } from './formula';
+import { editHistoryCodec } from './histories';
+import { figuresCodec } from './kitchen-figures';
+import { answersCodec } from './order-answers';
+import { editCodec } from './plan-edit';
+
+/** As a database gives back what it was given. */
+const stored = <T>(codec: Codec<T>, value: T): unknown => JSON.parse(JSON.stringify(codec.write(value)));
+const roundTrip = <T>(codec: Codec<T>, value: T) => codec.read(stored(codec, value));
+const problemsOf = <T>(codec: Codec<T>, body: unknown) => {
+  const read = codec.read(body);
+  return read.ok ? [] : read.problems.map((p) => p.path);
+};
+const spoilt = <T>(codec: Codec<T>, value: T, change: object) =>
+  problemsOf(codec, { ...(stored(codec, value) as object), ...change });
+
+describe('stored documents', () => {
+  it('every formula and build comes back as it was', () => {
+    for (const f of demoFormulas) expect(roundTrip(formulaCodec, f)).toEqual({ ok: true, value: f });
+    for (const b of demoBuilds) expect(roundTrip(buildCodec, b)).toEqual({ ok: true, value: b });
+  });
+
+  it('a formula with something wrong in it is refused, with the place', () => {
+    const [f] = demoFormulas;
+    const lines = [f!.lines[0]!, { ...f!.lines[1]!, grams: 'much' }];
+    expect(spoilt(formulaCodec, f!, { lines })).toEqual(['lines.1.grams']);
+    expect(spoilt(formulaCodec, f!, { purpose: 'roof' })).toEqual(['purpose']);
+    expect(spoilt(formulaCodec, f!, { keeping: null })).toContain('keeping');
+    const step = { ...f!.steps[0]!, check: { kind: 'sings', text: 'Does it sing?', otherwise: 'Wait.' } };
+    expect(spoilt(formulaCodec, f!, { steps: [step] })).toEqual(['steps.0.check.kind']);
+  });
+
+  it('a rule for amounts that nobody knows is refused', () => {
+    const [b] = demoBuilds;
+    const component = { ...b!.components[0]!, amount: { rule: 'by feel' } };
+    expect(spoilt(buildCodec, b!, { components: [component] })).toEqual(['components.0.amount']);
+  });
+
+  it('figures that an older kitchen has not take their starting values', () => {
+    const { daysAhead: _, portions: __, ...older } = startingCoefficients;
+    const changed = { ...older, crumbCoat: 3, portions: { partyArea: 44 } };
+    expect(figuresCodec.read({ coefficients: changed, choices: { cloth: 'dry' } })).toEqual({
+      ok: true,
+      value: {
+        coefficients: {
+          ...startingCoefficients,
+          crumbCoat: 3,
+          portions: { ...startingCoefficients.portions, partyArea: 44 },
+        },
+        choices: { cloth: 'dry' },
+      },
+    });
+    // Later versions have them all: one that is missing is damage.
+    const value = { coefficients: startingCoefficients, choices: {} };
+    expect(roundTrip(figuresCodec, value)).toEqual({ ok: true, value });
+    expect(spoilt(figuresCodec, value, { coefficients: older })).toContain('coefficients.daysAhead');
+  });
+
+  it('an order’s answers know every form, and no other', () => {
+    const answers = {
+      tiers: [
+        { form: 'round' as const, diameter: 240 },
+        { form: 'loaf' as const, topLength: 250, topWidth: 110, bottomLength: 230, bottomWidth: 90 },
+      ],
+      ...{ without: ['roses'], swaps: { filling: 'quince-curd' }, overrides: { filling: 900 } },
+      ...{ choices: { cloth: 'dry' }, versions: { genoise: 2 }, avoid: ['nuts' as const] },
+    };
+    expect(roundTrip(answersCodec, answers)).toEqual({ ok: true, value: answers });
+    expect(spoilt(answersCodec, answers, { tiers: [{ form: 'star', points: 5 }] })).toEqual(['tiers.0']);
+    expect(spoilt(answersCodec, answers, { avoid: ['water'] })).toEqual(['avoid.0']);
+  });
+});
+
+describe('stored edits', () => {
+  const adjustments: Adjustment[] = [
+    { kind: 'pin', key: 'o1.stack', to: { start: 600, people: ['ines'], equipment: ['mixer-1'] } },
+    { kind: 'give', key: 'o1.coat', to: ['bo'] },
+    { kind: 'away', key: 'bo', to: [[100, 200]] },
+    { kind: 'longer', key: 'bo', to: [[300, 360]] },
+    { kind: 'lend', key: 'bo', to: ['bake'] },
+    { kind: 'closed', key: 'oven-1', to: [[0, 60]] },
+    { kind: 'more', key: 'tin 20 cm', to: 2 },
+    { kind: 'order', key: '3', to: { without: ['roses'] } },
+  ];
+  const made: MadeEdit = { id: 9, edit: editFor(NO_ADJUSTMENTS, adjustments), undoes: null, before: 4 };
+
+  it('come back whatever they change, several at once among them', () => {
+    const { id: _, ...body } = made;
+    expect(roundTrip(editCodec, body)).toEqual({ ok: true, value: JSON.parse(JSON.stringify(body)) });
+    for (const [i, adjustment] of adjustments.entries()) {
+      const one = { edit: editFor(NO_ADJUSTMENTS, [adjustment]), undoes: i, before: i };
+      expect(roundTrip(editCodec, one).ok).toBe(true);
+    }
+    expect(spoilt(editCodec, body, { edit: { kind: 'paint', key: 'oven-1', from: null, to: null } })).toEqual(['edit']);
+    expect(spoilt(editCodec, body, { before: null })).toEqual(['before']);
+  });
+
+  it('come back with all that they came to', () => {
+    const history = withEdit(NO_EDITS, made);
+    expect(roundTrip(editHistoryCodec, history)).toEqual({ ok: true, value: JSON.parse(JSON.stringify(history)) });
+  });
+});
+
+describe('stored events', () => {
+  it('are read by their kind, and by no other', () => {
+    const start = { step: 'o1.stack', people: ['ines'], equipment: [] };
+    expect(roundTrip(eventCodec('start')!, start)).toEqual({ ok: true, value: start });
+    expect(problemsOf(eventCodec('extend')!, start)).toEqual(['minutes', 'minutes']);
+    expect(problemsOf(eventCodec('take back')!, eventCodec('start')!.write(start))).toEqual(['format']);
+    expect(eventCodec('sing' as 'start')).toBeNull();
+    expect(eventCodec('toString' as 'start')).toBeNull();
+  });
+
+  it('that were written before there were versions are read as they are', () => {
+    expect(eventCodec('finish')!.read({ step: 'o1.stack' }).ok).toBe(true);
+    expect(eventCodec('order taken')!.read({ title: 'Orchard', pickup: '2027-05-20T09:00:00.000Z' }).ok).toBe(true);
+    expect(problemsOf(eventCodec('finish')!, { step: 7 })).toEqual(['step']);
+  });
+});
