@@ -1,7 +1,7 @@
 import { randomBytes } from 'node:crypto';
 import { NextResponse, type NextRequest } from 'next/server';
 import { hostAllowed, sameSite } from './server/shared/allowed-hosts';
-import { kitchenInPath, LAST_KITCHEN } from './server/shared/kitchen-path';
+import { kitchenInPath, LAST_KITCHEN } from './addresses';
 import { readSettings } from './server/shared/settings';
 
 const { hosts } = readSettings(process.env).settings;

@@ -1,7 +1,7 @@
 import { cookies } from 'next/headers';
 import { redirect } from 'next/navigation';
 import { homeKitchen } from '@/server/kitchen/kitchen-list';
-import { LAST_KITCHEN, kitchenPath } from '@/server/shared/kitchen-path';
+import { LAST_KITCHEN, kitchenPath } from '@/addresses';
 import { Shell } from '@/ui/shell/shell';
 import { EmptyKitchen } from '@/ui/kitchens/empty';
 

@@ -68,6 +68,30 @@ describe.each(DUMPED)('what schema %d stored', (version) => {
     if (last) expect((await readPlanOf(db, last.before))!.plan.steps.length).toBeGreaterThan(100);
   });
 
+  it('says what is damaged, and where', async () => {
+    const spoil = async (sql: string, read: () => Promise<unknown>) => {
+      await client.exec(`begin; ${sql}`);
+      const message = await read().then(
+        () => 'nothing was wrong',
+        (error: Error) => error.message,
+      );
+      await client.exec('rollback');
+      return message;
+    };
+    const formula = `update formulas set body = jsonb_set(body, '{lines,0,grams}', '"much"') where id = (select min(id) from formulas)`;
+    expect(await spoil(formula, () => readKitchen(db))).toMatch(
+      /^Formula “[a-z-]+” cannot be read: lines\.0\.grams: Expected number$/,
+    );
+    const newer = `update orders set answers = answers || '{"format": "zest-ladder/order-answers", "version": 9}' where id = 4`;
+    expect(await spoil(newer, () => readOpenOrders(db))).toBe(
+      'What was answered for order 4 cannot be read: version: It was written by a newer program (version 9; this one reads up to 1).',
+    );
+    const sung = `update events set kind = 'sung' where id = (select min(id) from events where kind = 'start')`;
+    const told = () =>
+      readFloor(db, [orderId(1), orderId(2), orderId(3), orderId(4), orderId(5)], { origin: '', zone: 'UTC' });
+    expect(await spoil(sung, told)).toMatch(/^Event \d+ is “sung”, which this program does not know\.$/);
+  });
+
   it('has the tables that the program knows, column by column', async () => {
     for (const table of Object.values(schema)) {
       const { name, columns, primaryKeys, indexes } = getTableConfig(table);

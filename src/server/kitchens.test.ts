@@ -9,12 +9,34 @@ const { loadKitchens, homeKitchen } = await import('./kitchen/kitchen-list');
 const { loadPlanned } = await import('./plan/load-planned');
 const { planTrouble, replan } = await import('./plan/replan');
 const { onlyKitchen, openKitchen } = await import('./shared/open-kitchen');
-const { POSTS } = await import('./doors');
+const { GETS, HOUSE_POSTS, POSTS } = await import('./doors');
+const { answerGet, answerHousePosts, answerPosts } = await import('./shared/http');
 type PostName = keyof typeof POSTS;
 
 let ours: KitchenDb;
+let keys = 0;
+const posted = (body: string, more: Record<string, string> = {}) =>
+  new Request('http://127.0.0.1/api/do/x', {
+    ...{ method: 'POST', body },
+    headers: {
+      ...{ host: '127.0.0.1', 'content-type': 'application/json', 'idempotency-key': `kitchens-${++keys}`, ...more },
+    },
+  });
+const tickIn = (kitchen: string, line: string) =>
+  answerPosts(POSTS)(posted(JSON.stringify({ key: line, ticked: true })), {
+    params: Promise.resolve({ kitchen, door: 'tick' }),
+  });
+const atHouse = async (door: string, body: object, more = {}) => {
+  const answer = await answerHousePosts(HOUSE_POSTS, POSTS)(posted(JSON.stringify(body), more), {
+    params: Promise.resolve({ door }),
+  });
+  return { status: answer.status, ...((await answer.json()) as { ok: boolean; message?: string }) };
+};
+/** What a page that was opened before kitchens had addresses sends, while there was one kitchen only. */
+let fromBefore: Awaited<ReturnType<typeof atHouse>>;
 beforeAll(async () => {
   expect((await onlyKitchen())?.kitchen).toBe('demo');
+  fromBefore = await atHouse('tick', { key: 'told before', ticked: true });
   // A training day: its clock shows the morning before.
   const clock = { at: '2027-05-20T09:40:00Z', shows: '2027-05-19T09:40:00Z' };
   ours = await copyKitchen(demo, 'ours', { name: 'Ours', clock });
@@ -31,6 +53,34 @@ describe('several kitchens in one database', () => {
     for (const id of ['theirs', '', 'OURS', 'ours/..', '-', '__proto__', null])
       expect(await openKitchen(id)).toBeNull();
     expect(await onlyKitchen()).toBeNull();
+  });
+
+  it('are reached by their own addresses; those of before lead to the only one there is, as long as there is one', async () => {
+    expect(fromBefore).toMatchObject({ status: 200, ok: true });
+    const refused = {
+      status: 404,
+      ok: false,
+      message: 'There is no such kitchen, or more than one: open the page again.',
+    };
+    expect(await atHouse('tick', { key: 'told now', ticked: true })).toEqual(refused);
+    expect((await tickIn('ours', 'a line')).status).toBe(200);
+    expect((await tickIn('nobodys', 'a line')).status).toBe(404);
+    expect((await tickIn('OURS', 'a line')).status).toBe(404);
+    const asked = (kitchen: string) =>
+      answerGet('builds', GETS.builds)(new Request('http://127.0.0.1/api/builds'), {
+        params: Promise.resolve({ kitchen }),
+      });
+    expect([(await asked('ours')).status, (await asked('nobodys')).status]).toEqual([200, 404]);
+  });
+
+  it('doors of the whole database ask nothing of a kitchen, and refuse whoever may not send', async () => {
+    expect(await atHouse('load-demo', {})).toEqual({
+      ...{ status: 422, ok: false, message: 'The demo kitchen is here already.' },
+    });
+    expect((await atHouse('load-demo', {}, { origin: 'http://elsewhere.example' })).status).toBe(403);
+    expect((await atHouse('load-demo', {}, { 'content-type': 'text/plain' })).status).toBe(415);
+    expect((await atHouse('nowhere', {})).status).toBe(404);
+    expect((await atHouse('constructor', {})).status).toBe(404);
   });
 
   it('are listed, each with its own clock, and the one used last is home', async () => {

@@ -1,9 +1,7 @@
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import path from 'node:path';
-import { restoreDump } from '../../src/data/testing/restore-dump';
+import { go, step } from './go';
 import { expect, test } from './journey';
 import { serve } from './kitchen-server.mjs';
+import { ownKitchen } from './own-kitchen';
 
 test('an address from when there was one kitchen only leads to it', async ({ page }) => {
   await page.goto('/orders?ask=1');
@@ -20,8 +18,7 @@ test('the demo is loaded beside a kitchen of one’s own, and neither knows what
   page,
 }) => {
   test.setTimeout(180_000);
-  const folder = mkdtempSync(path.join(tmpdir(), 'zest-ladder-own-'));
-  await (await restoreDump(2, path.join(folder, 'pg'), 'Quay Street Cakes')).close();
+  const { folder, remove } = await ownKitchen('Quay Street Cakes');
   const server = await serve(3230 + test.info().parallelIndex, folder, { ZEST_DEMO: '0' });
   const own = (place: string) => `${server.url}/k/quay-street-cakes${place}`;
   const demo = (place: string) => `${server.url}/k/demo${place}`;
@@ -34,15 +31,17 @@ test('the demo is loaded beside a kitchen of one’s own, and neither knows what
     await expect(page).toHaveURL(demo(''), { timeout: 90_000 });
     await expect(page.getByRole('link', { name: 'The Copper Whisk: go to another kitchen' })).toBeVisible();
 
-    // A line ticked off in the demo is still to be weighed in one's own; both have an order 4, each its own.
-    await page.goto(demo('/orders/4'));
-    await page.getByRole('link', { name: 'Change' }).click();
-    await page.getByLabel('Name on the ladder').fill('Renamed in the demo');
-    await page.getByRole('button', { name: /Save/ }).click();
-    await expect(page.getByRole('heading', { name: 'Renamed in the demo' })).toBeVisible();
-    await expect(page).toHaveURL(demo('/orders/4'));
-    await page.goto(own('/orders/4'));
-    await expect(page.getByRole('heading', { name: 'Abara christening' })).toBeVisible();
+    // Both have an order 10, each its own.
+    await go(page, demo('/orders/10/edit'));
+    await step(page, 'Look');
+    await page.getByLabel('Inscription').fill('Only in the demo');
+    await step(page, 'Review');
+    await page.getByRole('button', { name: 'Save the change' }).click();
+    await expect(page).toHaveURL(demo('/orders/10'));
+    await expect(page.getByText('“Only in the demo”')).toBeVisible();
+    await go(page, own('/orders/10'));
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    await expect(page.getByText('“Only in the demo”')).toHaveCount(0);
     await page.goto(`${server.url}/orders/4`);
     await expect(page).toHaveURL(own('/orders/4'));
 
@@ -51,6 +50,6 @@ test('the demo is loaded beside a kitchen of one’s own, and neither knows what
     await expect(page.getByRole('button', { name: 'Load the demo kitchen' })).toHaveCount(0);
   } finally {
     await server.stop();
-    rmSync(folder, { recursive: true, force: true });
+    remove();
   }
 });

@@ -1,7 +1,9 @@
 import { spawn } from 'node:child_process';
+import { createHash } from 'node:crypto';
 import { cpSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
+import pg from 'pg';
 
 /** The morning on which all journeys take place: the demo is loaded, and pictures taken, at this moment. */
 const MORNING = '2027-05-20T09:40:00Z';
@@ -20,6 +22,7 @@ const PATIENCE = 90_000;
 export async function serveKitchen(port, template = null, env = {}) {
   const folder = mkdtempSync(path.join(tmpdir(), 'zest-ladder-'));
   if (template) cpSync(template, folder, { recursive: true });
+  if (template) await databaseOf(folder, template);
   const server = await serve(port, folder, env);
   return {
     ...server,
@@ -29,6 +32,30 @@ export async function serveKitchen(port, template = null, env = {}) {
       rmSync(folder, { recursive: true, force: true });
     },
   };
+}
+
+/**
+ * The address of the database that stands for a folder where the journeys are walked on a PostgreSQL server (`ZEST_POSTGRES` names it), made
+ * where it is not there yet, perhaps as a copy of another folder's; null where kitchens are kept in folders.
+ *
+ * @param {string} folder
+ * @param {string | null} template
+ * @returns {Promise<string | null>}
+ */
+export async function databaseOf(folder, template = null) {
+  const server = process.env.ZEST_POSTGRES;
+  if (!server) return null;
+  const named = (of) => `zest_${createHash('sha1').update(of).digest('hex').slice(0, 16)}`;
+  const client = new pg.Client(server);
+  await client.connect();
+  try {
+    const { rowCount } = await client.query('select 1 from pg_database where datname = $1', [named(folder)]);
+    if (rowCount === 0)
+      await client.query(`create database ${named(folder)}${template ? ` template ${named(template)}` : ''}`);
+  } finally {
+    await client.end();
+  }
+  return server.replace(/[^/]*$/, named(folder));
 }
 
 /**
@@ -45,6 +72,7 @@ export async function serve(port, folder, env = {}) {
     (error) => error.name === 'TimeoutError',
   );
   if (stranger) throw new Error(`Something else answers on port ${port}.`);
+  const database = await databaseOf(folder);
   const said = [];
   const child = spawn(
     process.execPath,
@@ -54,6 +82,7 @@ export async function serve(port, folder, env = {}) {
       env: {
         ...process.env,
         ...{ ZEST_CLOCK: MORNING, TZ: 'UTC', ZEST_DATA: folder, ZEST_DEMO: '1' },
+        ...(database ? { DATABASE_URL: database } : {}),
         ...{ NEXT_TELEMETRY_DISABLED: '1', NEXT_MANUAL_SIG_HANDLE: 'true' },
         ...env,
       },

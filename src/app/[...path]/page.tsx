@@ -1,7 +1,7 @@
 import { cookies } from 'next/headers';
 import { notFound, redirect } from 'next/navigation';
 import { homeKitchen } from '@/server/kitchen/kitchen-list';
-import { LAST_KITCHEN, kitchenPath, withoutKitchen } from '@/server/shared/kitchen-path';
+import { LAST_KITCHEN, kitchenPath, withoutKitchen } from '@/addresses';
 
 type Asked = {
   params: Promise<{ path: string[] }>;

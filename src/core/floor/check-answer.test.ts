@@ -23,4 +23,15 @@ describe('a check gates the end of its step', () => {
     expect(checkProblem(check('temperature at most', 30), { holds: true, value: 31 })).toContain('31 is not there yet');
     expect(checkProblem(check('temperature at most', 30), { holds: true, value: 29 })).toBeNull();
   });
+
+  it('a number that is none is asked for again; a kind that nothing is measured by needs only that it holds', () => {
+    const hot: Check = { kind: 'temperature at least', text: 'It is 82 °C', limit: 82, otherwise: 'Cook on.' };
+    for (const value of [undefined, NaN, Infinity, '82' as never])
+      expect(checkProblem(hot, { holds: true, ...(value === undefined ? {} : { value }) })).toBe(
+        'What did it read? It is 82 °C.',
+      );
+    expect(checkProblem({ ...hot, kind: 'level' }, { holds: true, value: 1 })).toBeNull();
+    expect(checkProblem(hot, { holds: true, value: 82 })).toBeNull();
+    expect(checkProblem(hot, { holds: true, value: 81.9 })).toBe('81.9 is not there yet (It is 82 °C). Cook on.');
+  });
 });

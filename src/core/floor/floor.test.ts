@@ -45,6 +45,18 @@ describe('the state of the floor', () => {
   });
 });
 
+describe('what is told of steps that were not begun', () => {
+  it('makes no state of them, and a beginning told again begins anew', () => {
+    expect(floorState([finish(1, 'a', 30), { id: 2, kind: 'extend', minute: 31, step: 'a', minutes: 5 }]).size).toBe(0);
+    const again = floorState([start(1, 'a', 10), finish(2, 'a', 30), start(3, 'a', 40)]);
+    expect(again.get('a')).toEqual({
+      ...{ step: 'a', state: 'running', start: 40, end: null, extended: 0, event: 3 },
+      ...{ people: ['p1'], equipment: [] },
+    });
+    expect(floorState([start(1, 'a', 10), finish(2, 'a', 4)]).get('a')).toMatchObject({ start: 10, end: 10 });
+  });
+});
+
 describe('facts in the problem', () => {
   const problem = generateProblem({ cakes: 4, seed: 5 });
   const plan = planned(problem);

@@ -117,7 +117,9 @@ describe('density', () => {
     expect(toGrams(250, 0.53)).toBeCloseTo(132.5, 9);
     expect(toGrams(250, 0.85)).toBeCloseTo(212.5, 9);
     expect(toGrams(250, 0.53, 'before measuring')).toBeLessThan(toGrams(250, 0.53));
+    expect(toGrams(250, 0.53, 'before measuring')).toBeCloseTo(132.5 * 0.87, 9);
     expect(toGrams(250, 0.53, 'after measuring')).toBe(toGrams(250, 0.53));
+    expect(toMillilitres(132.5, 0.53)).toBeCloseTo(250, 9);
   });
   it('goes there and back', () => {
     fc.assert(

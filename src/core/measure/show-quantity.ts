@@ -61,14 +61,17 @@ const QUARTERS = ['', '¼', '½', '¾'];
 /** Cups in quarters from a quarter cup on, spoons below; the nearest is shown. */
 function cups(ml: number, country: Country): string {
   const cup = unitNamed('cup', country)!.factor;
-  if (ml >= cup / 4) return `${quarters(ml / cup)} ${ml > cup * 1.1 ? 'cups' : 'cup'}`;
+  // As many as are said: 1.1 cups are shown as one.
+  if (ml >= cup / 4) return `${quarters(ml / cup)} ${inQuarters(ml / cup) > 4 ? 'cups' : 'cup'}`;
   const spoon = unitNamed('tbsp', country)!.factor;
   if (ml >= spoon) return `${quarters(ml / spoon)} tbsp`;
   return `${quarters(ml / unitNamed('tsp', country)!.factor)} tsp`;
 }
 
+const inQuarters = (value: number) => Math.max(1, Math.round(value * 4));
+
 function quarters(value: number): string {
-  const count = Math.max(1, Math.round(value * 4));
+  const count = inQuarters(value);
   const whole = Math.floor(count / 4);
   return `${whole > 0 ? whole : ''}${QUARTERS[count % 4]!}`;
 }

@@ -1,6 +1,6 @@
 'use client';
 
-import { kitchenInPath, kitchenPath } from '@/server/shared/kitchen-path';
+import { kitchenInPath, kitchenPath } from '@/addresses';
 import { useKitchen } from './kitchen-provider';
 
 /** Makes addresses of places in the kitchen one is in: `/orders/3` of the demo is `/k/demo/orders/3`. */

@@ -3,7 +3,7 @@
 import Box from '@mui/material/Box';
 import NextLink from 'next/link';
 import type { KitchenLine } from '@/server/kitchen/kitchen-list';
-import { kitchenPath } from '@/server/shared/kitchen-path';
+import { kitchenPath } from '@/addresses';
 import { LoadDemo } from './load-demo';
 
 /** The kitchens of this database, each with a clock, people and orders of its own. */

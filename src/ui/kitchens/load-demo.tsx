@@ -2,7 +2,7 @@
 
 import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
-import { kitchenPath } from '@/server/shared/kitchen-path';
+import { kitchenPath } from '@/addresses';
 import { loadDemoAction } from '../actions';
 import { useAction } from '../parts/use-action';
 

@@ -1,5 +1,5 @@
 import { onlyKitchen } from '@/server/shared/open-kitchen';
-import { kitchenPath } from '@/server/shared/kitchen-path';
+import { kitchenPath } from '@/addresses';
 
 /** Questions of pages that were opened when there was one kitchen only go to it, as long as there is still only one. */
 export async function GET(request: Request): Promise<Response> {

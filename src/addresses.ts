@@ -1,4 +1,4 @@
-import type { KitchenId } from '../../core/ids/ids';
+import type { KitchenId } from './core/ids/ids';
 
 /** The cookie that remembers which kitchen a device used last; addresses say which one is meant. */
 export const LAST_KITCHEN = 'zest-kitchen';

@@ -1,0 +1,93 @@
+import type { Plan, PlannedStep } from '../planning-format/plan';
+import type { Problem, Step } from '../planning-format/problem';
+import type { ReadyTime } from '../planner/answers/ready-times';
+import type { StepState } from './floor-state';
+import { openSteps } from './open-steps';
+import { orderStatus } from './order-status';
+
+const step = (id: string, more: Partial<Step> = {}): Step => ({
+  ...{ id, name: id, order: id.split('.')[0]!, work: 'hands', minutes: { low: 10, likely: 10, high: 10 } },
+  ...{ people: { count: 1, skill: null }, uses: [], oven: null, earliest: null, ...more },
+});
+const problem: Problem = {
+  ...{ format: 'zest-ladder/problem', version: 1, origin: '2027-05-20T00:00:00Z', horizon: 2000, now: 0 },
+  ...{ people: [], equipment: [], waits: [], holds: [], routes: [{ id: 'a.set', choices: ['cold', 'frozen'] }] },
+  orders: [
+    { id: 'a', name: 'A', pickup: 600, weight: 1, collect: 'a.collect' },
+    { id: 'b', name: 'B', pickup: 700, weight: 1, collect: 'b.collect' },
+  ],
+  steps: [
+    ...[step('a.mix'), step('a.coat'), step('a.freeze', { when: { route: 'a.set', choice: 'frozen' } })],
+    step('a.collect', { work: 'collect', people: null }),
+    ...[step('b.mix'), step('b.collect', { work: 'collect', people: null })],
+  ],
+};
+const at = (id: string, start: number): PlannedStep => ({ id, start, end: start + 10, people: [], equipment: [] });
+const planOf = (steps: PlannedStep[], unplaced: Plan['unplaced'] = []): Plan => ({
+  ...{ format: 'zest-ladder/plan', version: 1, problem: null, status: 'complete', routes: { 'a.set': 'cold' } },
+  ...{ steps, waits: [], holds: [], unplaced, bound: { cost: null }, seconds: 0 },
+  score: { unplaced: 0, lateness: 0, ageing: 0, ovenChanges: 0, cost: 0 },
+});
+const both = [at('a.mix', 100), at('a.coat', 200), at('a.collect', 600), at('b.mix', 300), at('b.collect', 700)];
+const done = (...ids: string[]) =>
+  new Map(ids.map((id) => [id, { step: id, state: 'done', start: 0, end: 5 } as StepState]));
+const ready = (a: number | null, b: number | null = 0): ReadyTime[] => [
+  { order: 'b', ready: b, chain: [] },
+  { order: 'a', ready: a, chain: [] },
+];
+const names = (list: Step[]) => list.map((s) => s.id);
+
+describe('what of an order is still to be done', () => {
+  it('is what the plan has of it, but for the hand-over and what is done', () => {
+    expect(names(openSteps(problem, planOf(both), new Map(), 'a'))).toEqual(['a.mix', 'a.coat']);
+    expect(names(openSteps(problem, planOf(both), done('a.mix', 'b.mix'), 'a'))).toEqual(['a.coat']);
+    const running = new Map([['a.mix', { ...done('a.mix').get('a.mix')!, state: 'running' as const }]]);
+    expect(names(openSteps(problem, planOf(both), running, 'a'))).toEqual(['a.mix', 'a.coat']);
+    expect(names(openSteps(problem, planOf(both), new Map(), 'b'))).toEqual(['b.mix']);
+  });
+
+  it('is all that any route could ask for where the plan leaves it out, and nothing more of another that is', () => {
+    const left = [{ order: 'a', reason: 'no oven', blockers: [] }];
+    const plan = planOf([at('b.mix', 300), at('b.collect', 700)], left);
+    expect(names(openSteps(problem, plan, new Map(), 'a'))).toEqual(['a.mix', 'a.coat', 'a.freeze']);
+    expect(names(openSteps(problem, planOf([at('b.collect', 700)], left), new Map(), 'b'))).toEqual([]);
+  });
+});
+
+describe('how an order stands', () => {
+  const status = (plan: Plan, times: ReadyTime[], tightBelow = 60, states = new Map<string, StepState>()) =>
+    orderStatus(problem, plan, times, states, 'a', tightBelow);
+
+  it('it is ready when all its work is done, however late', () => {
+    expect(status(planOf(both), ready(900), 60, done('a.mix', 'a.coat'))).toEqual({ state: 'ready' });
+  });
+
+  it('it holds with what it has to spare, and is tight with less than the kitchen likes', () => {
+    expect(status(planOf(both), ready(500))).toEqual({ state: 'holds', spare: 100 });
+    expect(status(planOf(both), ready(540))).toEqual({ state: 'holds', spare: 60 });
+    expect(status(planOf(both), ready(541))).toEqual({ state: 'tight', spare: 59 });
+    expect(status(planOf(both), ready(500), 101)).toEqual({ state: 'tight', spare: 100 });
+    expect(status(planOf(both), ready(null))).toEqual({ state: 'holds', spare: null });
+    expect(status(planOf(both), [])).toEqual({ state: 'holds', spare: null });
+  });
+
+  it('it misses by as much as the plan hands it over late', () => {
+    const late = planOf([...both.filter((s) => s.id !== 'a.collect'), at('a.collect', 625)]);
+    expect(status(late, ready(620))).toEqual({ state: 'misses', late: 25, reason: null });
+    const gone = planOf(both.filter((s) => s.id !== 'a.collect'));
+    expect(status(gone, ready(500))).toEqual({ state: 'holds', spare: 100 });
+  });
+
+  it('it misses where the plan leaves it out, by as much as the earliest would be late', () => {
+    const left = planOf(
+      [at('b.mix', 300), at('b.collect', 700)],
+      [
+        { order: 'b', reason: 'no hands', blockers: [] },
+        { order: 'a', reason: 'no oven', blockers: [] },
+      ],
+    );
+    expect(status(left, ready(660))).toEqual({ state: 'misses', late: 60, reason: 'no oven' });
+    expect(status(left, ready(500))).toEqual({ state: 'misses', late: 0, reason: 'no oven' });
+    expect(status(left, ready(null))).toEqual({ state: 'misses', late: 0, reason: 'no oven' });
+  });
+});
