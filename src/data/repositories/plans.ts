@@ -105,7 +105,7 @@ async function thinPlans(tx: KitchenDb, id: number): Promise<void> {
   const days = tx.rows
     .select({
       id: t.plans.id,
-      body: t.plans.body,
+      whole: sql<boolean>`body is not null`.as('whole'),
       next: next.as('next'),
       last: sql<boolean>`${day} is distinct from lead(${day}) over (order by id)`.as('last'),
     })
@@ -115,7 +115,7 @@ async function thinPlans(tx: KitchenDb, id: number): Promise<void> {
   const whole = await tx.rows
     .select({ id: days.id, next: days.next })
     .from(days)
-    .where(and(isNotNull(days.body), eq(days.last, false), lt(days.id, id)))
+    .where(and(eq(days.whole, true), eq(days.last, false), lt(days.id, id)))
     .orderBy(sql`id desc`)
     .limit(THINNED_AT_ONCE);
   for (const one of whole) {

@@ -1,10 +1,8 @@
-import { compareBreakdowns, type BreakdownChange } from '../../core/breakdown/compare-breakdowns';
-import { grams } from '../../core/breakdown/steps/words';
+import { compareBreakdowns } from '../../core/breakdown/compare-breakdowns';
 import { orderId, ownerOf } from '../../core/ids/ids';
 import { clashProblem } from '../../core/order/cake-clashes';
 import { withOrder } from '../../core/situation/break-down-orders';
 import { keptCodec } from '../../core/stored/compiled';
-import { durationText } from '../../core/time/duration-text';
 import type { KitchenDb } from '../../data/kitchen-db';
 import { writeCompiled } from '../../data/repositories/compiled';
 import { appendEvents } from '../../data/repositories/events';
@@ -15,6 +13,8 @@ import { type Kept, refuse, type Result } from '../shared/result';
 import { keptAnew } from '../situation/keep-work';
 import { loadSituation } from '../situation/load-situation';
 import type { Situation } from '../situation/situation';
+
+import { changeWords } from './change-words';
 
 /** What today’s figures and rules would change of an order that has been begun, in words. */
 export interface NewerRules {
@@ -31,28 +31,9 @@ export function newerRules(order: OrderRow, { kitchen, states }: Situation): New
   const left = new Set(breakdown.steps.map((s) => s.id as string));
   const own = kept.breakdown.steps.filter((s) => ownerOf(s.id) === orderId(order.id));
   return {
-    changes: compareBreakdowns(kept.breakdown, breakdown).map(inWords),
+    changes: compareBreakdowns(kept.breakdown, breakdown).map(changeWords),
     lost: own.filter((s) => states.has(s.id) && !left.has(s.id)).map((s) => s.name),
   };
-}
-
-function inWords(change: BreakdownChange): string {
-  switch (change.kind) {
-    case 'amount':
-      return `${change.part}: ${grams(change.from)} → ${grams(change.to)}`;
-    case 'formula':
-      return `${change.part}: ${change.from} → ${change.to}`;
-    case 'part':
-      return `${change.part} ${change.gone ? 'falls away' : 'is added'}`;
-    case 'minutes':
-      return `${change.name}: ${durationText(change.from)} → ${durationText(change.to)}`;
-    case 'step':
-      return `The step “${change.name}” ${change.gone ? 'falls away' : 'is added'}`;
-    case 'waits':
-      return `Other waits between “${change.from}” and “${change.to}”`;
-    case 'portions':
-      return `${change.from} → ${change.to} portions`;
-  }
 }
 
 /** Breaks an order that has been begun down by today’s figures and rules, since the lead says so. */

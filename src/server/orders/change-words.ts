@@ -1,0 +1,23 @@
+import type { BreakdownChange } from '../../core/breakdown/compare-breakdowns';
+import { grams } from '../../core/breakdown/steps/words';
+import { durationText } from '../../core/time/duration-text';
+
+/** Says what is otherwise in another breakdown of an order. */
+export function changeWords(change: BreakdownChange): string {
+  switch (change.kind) {
+    case 'amount':
+      return `${change.part}: ${grams(change.from)} → ${grams(change.to)}`;
+    case 'formula':
+      return `${change.part}: ${change.from} → ${change.to}`;
+    case 'part':
+      return `${change.part} ${change.gone ? 'falls away' : 'is added'}`;
+    case 'minutes':
+      return `${change.name}: ${durationText(change.from)} → ${durationText(change.to)}`;
+    case 'step':
+      return `The step “${change.name}” ${change.gone ? 'falls away' : 'is added'}`;
+    case 'waits':
+      return `Other waits between “${change.from}” and “${change.to}”`;
+    case 'portions':
+      return `${change.from} → ${change.to} portions`;
+  }
+}
