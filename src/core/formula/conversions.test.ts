@@ -1,14 +1,16 @@
 import fc from 'fast-check';
 import { demoTestIngredients as ingredients } from './testing/ingredients';
 import { eggLedger, eggParts } from './eggs';
-import { CHOCOLATE_FACTORS, GANACHE_RATIOS, ganache, type Chocolate, type GanacheUse } from './ganache';
-import { convertGelatine, gelatineSheets } from './gelatine';
+import { CHOCOLATE_FACTORS, GANACHE_HEAT, GANACHE_RATIOS, ganache, type Chocolate, type GanacheUse } from './ganache';
+import { convertGelatine, gelatineSheets, POWDER_WATER, SHEET_GRADES } from './gelatine';
 import { bakersPercentages, fromPercentages } from './percentages';
 import { roundLines } from './rounding';
 import { scaleToScarce, totalGrams } from './scale';
 import { SUBSTITUTIONS, substitute, substitutionsFor, withSubstitution } from './substitutions';
 import { alcoholByVolume, syrup, syrupDensity } from './syrup';
 import { convertYeast, type Yeast } from './yeast';
+import { ALLERGENS } from './formula';
+import { demoIngredients } from '../../data/demo/ingredients';
 
 const dough = [
   { ingredient: 'plain-flour', grams: 500 },
@@ -51,6 +53,12 @@ describe('baker’s percentages', () => {
     expect(lines.map((l) => Number((l.percent * 100).toFixed(1)))).toEqual([100, 62, 18, 20.6, 1.8]);
     expect(fromPercentages(lines, 500).map((l) => l.grams)).toEqual(dough.map((l) => expect.closeTo(l.grams, 9)));
   });
+  it('of nothing are none', () => {
+    expect(bakersPercentages([{ ingredient: 'milk', grams: 0 }], ingredients)).toEqual({
+      base: 'total',
+      lines: [{ ingredient: 'milk', grams: 0, percent: 0 }],
+    });
+  });
   it('are of the total where there is no flour', () => {
     const { base, lines } = bakersPercentages(dough.slice(1), ingredients);
     expect(base).toBe('total');
@@ -84,6 +92,22 @@ describe('conversions', () => {
   it('12 g of 200 bloom are 13.42 g of 160', () => {
     expect(convertGelatine(12, 200, 160)).toBeCloseTo(13.416, 3);
     expect(gelatineSheets(12, 200, 'silver')).toEqual({ grams: expect.closeTo(13.416, 3), sheets: 5.5 });
+  });
+  it('sheets are halved, and any that is wanted is at least a half', () => {
+    expect([0, 0.1, 1.2, 2, 2.6, 3].map((g) => gelatineSheets(g, 200, 'gold').sheets)).toEqual([
+      0, 0.5, 0.5, 1, 1.5, 1.5,
+    ]);
+    const own = { ...SHEET_GRADES, gold: { bloom: 200, grams: 4 } };
+    expect(gelatineSheets(4, 200, 'gold', own)).toEqual({ grams: 4, sheets: 1 });
+    expect(POWDER_WATER).toBe(5);
+  });
+  it('every use of ganache is worked warmer than it is kept, and within what chocolate bears', () => {
+    for (const [low, high] of Object.values(GANACHE_HEAT)) {
+      expect(low).toBeLessThan(high);
+      expect(low).toBeGreaterThanOrEqual(4);
+      expect(high).toBeLessThanOrEqual(45);
+    }
+    expect(Object.keys(GANACHE_HEAT).sort()).toEqual(Object.keys(GANACHE_RATIOS).sort());
   });
   it('yeast 1 : 0.5 : 0.4, and back', () => {
     expect([convertYeast(20, 'fresh', 'active dry'), convertYeast(20, 'fresh', 'instant')]).toEqual([10, 8]);
@@ -125,6 +149,39 @@ describe('substitutions', () => {
     expect(substitutionsFor('milk', ['milk']).map((s) => s.key)).toEqual(['oat-milk']);
     expect(substitutionsFor('milk', ['milk', 'gluten'])).toEqual([]);
     expect(substitutionsFor('whole-eggs', ['egg'])[0]!.without).toContain('egg');
+  });
+  it('name what is replaced, what by and how, and each has a key of its own', () => {
+    expect(new Set(SUBSTITUTIONS.map((s) => s.key)).size).toBe(SUBSTITUTIONS.length);
+    for (const s of SUBSTITUTIONS) {
+      const known = new Set<string>(demoIngredients.map((i) => i.id));
+      expect([s.key, s.parts.map((p) => p.ingredient).filter((i) => !known.has(i))]).toEqual([s.key, []]);
+      expect(s.name).toMatch(/ for /);
+      expect([s.key, s.not === undefined || s.not.length > 10]).toEqual([s.key, true]);
+      expect([...s.without, ...s.adds].filter((a) => !ALLERGENS.includes(a))).toEqual([]);
+      expect(s.without.filter((a) => s.adds.includes(a))).toEqual([]);
+    }
+    // What is replaced is a thing that the library has, or one that other kitchens have.
+    const library = new Set<string>(demoIngredients.map((i) => i.id));
+    const elsewhere = SUBSTITUTIONS.map((s) => s.replaces).filter((i) => !library.has(i));
+    expect(elsewhere).toEqual(['custard-powder']);
+    const adding = SUBSTITUTIONS.filter((s) => s.adds.length > 0).map((s) => [s.key, s.adds]);
+    expect(adding).toEqual([
+      ['oats-walnut', ['gluten']],
+      ['oat-milk', ['gluten']],
+    ]);
+    const taking = Object.fromEntries(SUBSTITUTIONS.map((s) => [s.key, s.without.join()]));
+    expect(taking).toMatchObject({
+      ...{ flax: 'egg,raw egg', aquafaba: 'egg,raw egg', 'cornflour-yolk': 'egg,raw egg', buttermilk: '' },
+      ...{ 'seed-meal': 'nuts', 'seed-meal-hazelnut': 'nuts', 'oats-walnut': 'nuts', agar: 'gelatine' },
+      ...{ margarine: 'milk', 'oat-cream': 'milk', 'oat-milk': 'milk', 'cake-flour': '', 'custard-powder': '' },
+    });
+  });
+  it('offer all where nobody is avoided, and none for what nothing replaces', () => {
+    expect(substitutionsFor('milk').map((s) => s.key)).toEqual(['oat-milk']);
+    expect(substitutionsFor('buttermilk').map((s) => s.key)).toEqual(['buttermilk']);
+    expect(substitutionsFor('buttermilk', ['milk'])).toEqual([]);
+    expect(substitutionsFor('milk', ['nuts'])).toEqual([]);
+    expect(substitutionsFor('water')).toEqual([]);
   });
   it('join what is there already', () => {
     const flax = SUBSTITUTIONS.find((s) => s.key === 'flax')!;

@@ -32,6 +32,11 @@ describe('scaling', () => {
     expect(totalGrams({ lines: scaleToYield(curd, 1000) }) * 0.92).toBeCloseTo(1000, 9);
     expect(scaleToTotal(curd, 600).reduce((sum, l) => sum + l.share, 0)).toBeCloseTo(1, 12);
   });
+  it('of nothing makes nothing', () => {
+    const nothing = { lines: [{ ingredient: 'quince', grams: 0 }], loss: 0.1 };
+    expect(scaleToTotal(nothing, 500)).toEqual([{ ingredient: 'quince', grams: 0, share: 0 }]);
+    expect(scaleToYield(nothing, 500)).toEqual([{ ingredient: 'quince', grams: 0, share: 0 }]);
+  });
   it('shows tenths below 10 g', () => {
     expect([3.14159, 9.96, 10.4, 847.6].map(onTheScale)).toEqual([3.1, 10, 10, 848]);
   });

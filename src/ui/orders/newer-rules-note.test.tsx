@@ -11,7 +11,7 @@ describe('what newer rules would change of a cake that has been begun', () => {
     const { hand } = inPage(<NewerRulesNote rules={{ changes, lost: [] }} busy={false} onTake={onTake} />);
     expect(screen.getAllByRole('listitem').map((l) => l.textContent)).toEqual([...changes.slice(0, 8), 'and 2 more']);
     expect(screen.queryByText(/would have no step/)).toBeNull();
-    await hand.click(screen.getByRole('button', { name: 'Make it so' }));
+    await hand.click(screen.getByRole('button', { name: 'Apply to this cake' }));
     expect(onTake).toHaveBeenCalledTimes(1);
   });
 
@@ -19,6 +19,6 @@ describe('what newer rules would change of a cake that has been begun', () => {
     const rules = { changes: ['Soak falls away'], lost: ['Boil the soak'] };
     inPage(<NewerRulesNote rules={rules} busy onTake={() => undefined} />);
     expect(screen.getByText(/What was told of “Boil the soak” would have no step any more/)).toBeTruthy();
-    expect(screen.getByRole('button', { name: 'Make it so' })).toHaveProperty('disabled', true);
+    expect(screen.getByRole('button', { name: 'Apply to this cake' })).toHaveProperty('disabled', true);
   });
 });

@@ -31,7 +31,7 @@ export function NewerRulesNote({
         </Box>
       )}
       <Button size="small" variant="outlined" color="secondary" disabled={busy} onClick={onTake}>
-        Make it so
+        Apply to this cake
       </Button>
     </Note>
   );
