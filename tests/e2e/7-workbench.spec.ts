@@ -87,3 +87,25 @@ test('the kitchen’s figures and schools are its own, and are computed with', a
   await go(page, '/workbench?calc=coat');
   await expect(page.getByLabel('Results')).toContainText('609 g');
 });
+
+test('a cake that has been begun stays as it was broken down, until the lead applies what is new to it', async ({
+  page,
+}) => {
+  await go(page, '/orders');
+  await page.getByRole('link', { name: 'Harbour choir' }).click();
+  const note = page.getByText('This cake has been begun, and is made as it was broken down then.');
+  await expect(note).toBeVisible();
+  await expect(
+    page
+      .getByRole('listitem')
+      .filter({ hasText: /\d g → [\d\s]+ g/ })
+      .first(),
+  ).toBeVisible();
+  await page.getByRole('button', { name: 'Apply to this cake' }).click();
+  await expect(note).toHaveCount(0);
+  // Of one that nobody has begun the figures are right at once.
+  await go(page, '/orders');
+  await page.getByRole('link', { name: 'Moss engagement' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Moss engagement' })).toBeVisible();
+  await expect(note).toHaveCount(0);
+});
