@@ -97,8 +97,11 @@ export async function serve(port, folder, env = {}) {
           (r) => r.ok,
           () => false,
         )
-      )
+      ) {
+        // The doors are loaded at their first use: a test is not to begin with waiting for that. Not every server has the demo.
+        await fetch(`${url}/k/demo/api/builds`, { signal: AbortSignal.timeout(20_000) }).catch(() => null);
         return;
+      }
       await new Promise((resolve) => setTimeout(resolve, 150));
     }
     throw new Error(`The server did not answer.\n${said.join('')}`);
