@@ -35,7 +35,7 @@ export function proxy(request: NextRequest): Response {
   response.headers.set('content-security-policy', policy);
   const kitchen = kitchenInPath(request.nextUrl.pathname);
   if (kitchen !== null && request.cookies.get(LAST_KITCHEN)?.value !== kitchen)
-    response.cookies.set(LAST_KITCHEN, kitchen, { path: '/', sameSite: 'lax', maxAge: A_YEAR });
+    response.cookies.set(LAST_KITCHEN, kitchen, { path: '/', sameSite: 'lax', httpOnly: true, maxAge: A_YEAR });
   return response;
 }
 

@@ -6,7 +6,7 @@ import type { Db } from './db';
 import type { KitchenDb } from './kitchen-db';
 import { readBatches } from './repositories/batches';
 import { readEdits } from './repositories/edits';
-import { readFloor, readFloorSince } from './repositories/events';
+import { bodyOf, readFloor, readFloorSince } from './repositories/events';
 import { clockOf, readKitchen } from './repositories/kitchen';
 import { readKitchens } from './repositories/kitchens';
 import { readHandedOver, readOpenOrders } from './repositories/orders';
@@ -16,9 +16,9 @@ import { DUMPED, restoreDump } from './testing/restore-dump';
 
 /** What the folders held: rows of the version that wrote them, counted in its dump. */
 const HELD = {
-  0: { formulas: 27, builds: 8, orders: 14, undone: false },
-  1: { formulas: 54, builds: 17, orders: 14, undone: true },
-  2: { formulas: 54, builds: 17, orders: 14, undone: true },
+  0: { formulas: 27, builds: 8, orders: 14, undone: false, saved: [] as number[] },
+  1: { formulas: 54, builds: 17, orders: 14, undone: true, saved: [2, 1] },
+  2: { formulas: 54, builds: 17, orders: 14, undone: true, saved: [2, 1] },
 };
 
 describe.each(DUMPED)('what schema %d stored', (version) => {
@@ -48,6 +48,13 @@ describe.each(DUMPED)('what schema %d stored', (version) => {
     }).toEqual({ formulas: held.formulas, builds: held.builds, orders: held.orders });
     const names = new Set(kitchen.formulas.map((f) => f.id));
     for (const b of kitchen.builds) for (const c of b.body.components) expect(names).toContain(c.formula);
+  });
+
+  it('has no event that cannot be read by its kind', async () => {
+    const events = await rows.select().from(schema.events);
+    for (const e of events) if (e.kind !== 'plan edit') expect(() => bodyOf(e)).not.toThrow();
+    const saved = events.filter((e) => e.kind === 'formula saved').map((e) => bodyOf(e));
+    expect(saved.map((b) => (b as { saved: number }).saved)).toEqual(HELD[version].saved);
   });
 
   it('tells as much of the floor by owners as it does in all', async () => {

@@ -49,6 +49,19 @@ describe('a codec', () => {
       expect(problemsOf(stored)).toEqual([{ path: '', message: 'It must be an object with named fields.' }]);
   });
 
+  it('keeps a field of an older document that is called like its own', () => {
+    const notes = codec<{ text: string; of: number }>()({
+      format: 'test/note',
+      schema: Type.Object({ text: Type.String(), of: Type.Number() }),
+      migrations: [({ version, ...rest }) => ({ ...rest, of: version })],
+    });
+    expect(notes.read({ text: 'x', version: 12 })).toEqual({ ok: true, value: { text: 'x', of: 12 } });
+    const taken = Type.Object({ text: Type.String(), version: Type.Number() });
+    const make = () =>
+      codec<{ text: string; version: number }>()({ format: 'test/note', schema: taken, migrations: [] });
+    expect(make).toThrow('test/note cannot have a field “version” of its own');
+  });
+
   it('says where in the document something is wrong', () => {
     expect(problemsOf({ format: 'test/tin', version: 2, name: 7, depth: '75' })).toEqual([
       { path: 'name', message: 'Expected string' },

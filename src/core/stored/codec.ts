@@ -42,6 +42,10 @@ const MOST_PROBLEMS = 10;
 export function codec<T>() {
   return <S extends TSchema>({ format, schema, migrations }: CodecOptions<Describing<S, T>>): Codec<T> => {
     const version = migrations.length;
+    // What a document says of itself would be written over a field of the same name.
+    for (const own of ['format', 'version'])
+      if (own in (((schema as TSchema).properties as object | undefined) ?? {}))
+        throw new Error(`${format} cannot have a field “${own}” of its own: it would be lost.`);
     let check: TypeCheck<S> | undefined;
     return {
       format,
@@ -78,7 +82,9 @@ const refused = (path: string, message: string) => ({ ok: false as const, proble
 function openDocument(stored: unknown, format: string, newest: number) {
   if (typeof stored !== 'object' || stored === null || Array.isArray(stored))
     return refused('', 'It must be an object with named fields.');
-  const { format: is = format, version = 0, ...body } = stored as Record<string, unknown>;
+  // Before documents carried a format they carried no version either: what is called so there is a field like others.
+  if (!('format' in stored)) return { ok: true as const, version: 0, body: stored as Record<string, unknown> };
+  const { format: is, version, ...body } = stored as Record<string, unknown>;
   if (is !== format) return refused('format', `It is “${String(is)}”, and should be “${format}”.`);
   if (typeof version !== 'number' || !Number.isInteger(version) || version < 0)
     return refused('version', 'It must be a whole number.');

@@ -122,6 +122,15 @@ describe('stored events', () => {
     expect(eventCodec('toString' as 'start')).toBeNull();
   });
 
+  it('of a saved formula keep which version of it was saved, also from before events had versions of their own', () => {
+    const saved = { formula: 'quince-curd', saved: 7 };
+    expect(roundTrip(eventCodec('formula saved')!, saved)).toEqual({ ok: true, value: saved });
+    expect(eventCodec('formula saved')!.read({ formula: 'quince-curd', version: 7 })).toEqual({
+      ok: true,
+      value: saved,
+    });
+  });
+
   it('that were written before there were versions are read as they are', () => {
     expect(eventCodec('finish')!.read({ step: 'o1.stack' }).ok).toBe(true);
     expect(eventCodec('order taken')!.read({ title: 'Orchard', pickup: '2027-05-20T09:00:00.000Z' }).ok).toBe(true);

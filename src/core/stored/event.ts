@@ -29,7 +29,8 @@ const step = { step: text };
 
 /** What each kind of event but an edit tells beside its kind, its time and its order. */
 const BODIES = {
-  'formula saved': Type.Object({ formula: text, version: number }),
+  /** `saved` is the version of the formula. */
+  'formula saved': Type.Object({ formula: text, saved: number }),
   'kitchen changed': Type.Object({
     figures: optional(byName(number)),
     choices: optional(byName(text)),
@@ -59,6 +60,9 @@ type Bodies = { [K in keyof typeof BODIES]: Static<(typeof BODIES)[K]> } & { 'pl
 export type EventBody<K extends EventKind> = Bodies[K];
 export type ToldEvent = { [K in EventKind]: { kind: K; body: Bodies[K] } }[EventKind];
 
+/** The version of the formula was called as the version of a document is now. */
+const savedFromBefore = ({ version, ...rest }: Record<string, unknown>) => ({ ...rest, saved: version });
+
 const codecs = {
   ...Object.fromEntries(
     (Object.keys(BODIES) as (keyof typeof BODIES)[]).map((kind) => [
@@ -66,7 +70,7 @@ const codecs = {
       codec<object>()({
         format: `zest-ladder/event: ${kind}`,
         schema: BODIES[kind] as TSchema as never,
-        migrations: [(v0) => v0],
+        migrations: [kind === 'formula saved' ? savedFromBefore : (v0) => v0],
       }),
     ]),
   ),

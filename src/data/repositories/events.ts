@@ -1,4 +1,4 @@
-import { and, asc, eq, gt, inArray, max } from 'drizzle-orm';
+import { and, asc, eq, gt, inArray } from 'drizzle-orm';
 import type { FloorEvent } from '../../core/floor/floor-state';
 import { ownerOf, type BatchId, type OrderId } from '../../core/ids/ids';
 import { FLOOR_KINDS, type EventKind } from '../../core/kinds/events';
@@ -19,18 +19,17 @@ export type NewEvent = ToldEvent & {
 
 type EventRow = typeof t.events.$inferSelect;
 
-/** Writes events down, in their order; returns the number of the last one. */
-export async function appendEvents(db: KitchenDb, list: NewEvent[]): Promise<number> {
+/** Writes events down, in their order. */
+export async function appendEvents(db: KitchenDb, list: NewEvent[]): Promise<void> {
+  if (list.length === 0) return;
   const first = await nextId(db, t.events);
-  if (list.length > 0)
-    await db.rows.insert(t.events).values(
-      list.map((e, i) => ({
-        ...{ kitchen: db.kitchen, id: first + i, at: e.at, kind: e.kind, order: e.order },
-        owner: e.owner ?? ('step' in e.body ? ownerOf(e.body.step) : null),
-        body: eventCodec(e.kind)!.write(e.body as never),
-      })),
-    );
-  return first + list.length - 1;
+  await db.rows.insert(t.events).values(
+    list.map((e, i) => ({
+      ...{ kitchen: db.kitchen, id: first + i, at: e.at, kind: e.kind, order: e.order },
+      owner: e.owner ?? ('step' in e.body ? ownerOf(e.body.step) : null),
+      body: eventCodec(e.kind)!.write(e.body as never),
+    })),
+  );
 }
 
 /** What an event tells. Throws where it cannot be read, or is of a kind that this program does not know. */
@@ -63,13 +62,4 @@ export async function readFloorSince(db: KitchenDb, event: number, clock: Clock)
     .where(and(eq(t.events.kitchen, db.kitchen), inArray(t.events.kind, FLOOR_KINDS), gt(t.events.id, event)))
     .orderBy(asc(t.events.id));
   return rows.map((r) => asFloorEvent(r, clock));
-}
-
-/** Number of the last event of a kitchen; 0 while there is none. */
-export async function lastEvent(db: KitchenDb): Promise<number> {
-  const [row] = await db.rows
-    .select({ last: max(t.events.id) })
-    .from(t.events)
-    .where(eq(t.events.kitchen, db.kitchen));
-  return row?.last ?? 0;
 }

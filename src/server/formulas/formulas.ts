@@ -64,7 +64,7 @@ export function saveFormula(
       const why = { savedAt: at, note: form.note };
       if (!before) await insertFormulas(tx, [body], why);
       else if (!(await updateFormula(tx, before, body, why))) return refuse(STALE);
-      await appendEvents(tx, [{ at, kind: 'formula saved', order: null, body: { formula: own, version: next } }]);
+      await appendEvents(tx, [{ at, kind: 'formula saved', order: null, body: { formula: own, saved: next } }]);
       return { ok: true, id: own, version: next };
     },
     { library: true },

@@ -13,7 +13,6 @@ import { type Kept, refuse, type Result } from '../shared/result';
 import { keptAnew } from '../situation/keep-work';
 import { loadSituation } from '../situation/load-situation';
 import type { Situation } from '../situation/situation';
-
 import { changeWords } from './change-words';
 
 /** What today’s figures and rules would change of an order that has been begun, in words. */

@@ -4,19 +4,16 @@ import Box from '@mui/material/Box';
 import NextLink from 'next/link';
 import type { KitchenLine } from '@/server/kitchen/kitchen-list';
 import { kitchenPath } from '@/addresses';
+import { Page } from '../parts/page';
 import { LoadDemo } from './load-demo';
 
 /** The kitchens of this database, each with a clock, people and orders of its own. */
 export function KitchensPage({ kitchens }: { kitchens: KitchenLine[] }) {
   return (
-    <Box
-      component="main"
-      sx={{ mx: 'auto', width: '100%', maxWidth: 760, boxSizing: 'border-box', p: { xs: 2, sm: 4 } }}
+    <Page
+      title="Kitchens"
+      detail="Each has its own people, library, orders and plan; nothing that is done in one changes another."
     >
-      <Box component="h1" sx={{ typography: 'h1', m: 0 }}>
-        Kitchens
-      </Box>
-      <p>Each has its own people, library, orders and plan; nothing that is done in one changes another.</p>
       <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 1.5 }}>
         {kitchens.map((k) => (
           <li key={k.id}>
@@ -48,6 +45,6 @@ export function KitchensPage({ kitchens }: { kitchens: KitchenLine[] }) {
           <LoadDemo />
         </Box>
       )}
-    </Box>
+    </Page>
   );
 }

@@ -3,14 +3,12 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { KitchenLink } from '../kitchens/kitchen-link';
+import { PlainMessage } from '../parts/plain-message';
 
 /** A friendly 404. */
 export function NotHere() {
   return (
-    <Box component="main" sx={{ m: 'auto', p: 4, maxWidth: 520 }}>
-      <Box component="h1" sx={{ typography: 'h1', m: 0, fontSize: 28 }}>
-        This rung is missing
-      </Box>
+    <PlainMessage title="This rung is missing">
       <p>
         There is nothing under this address: the order or formula may never have been there, or the address has a slip
         in it.
@@ -23,6 +21,6 @@ export function NotHere() {
           To the orders
         </Button>
       </Box>
-    </Box>
+    </PlainMessage>
   );
 }
