@@ -18,7 +18,7 @@ const config = {
   incremental: true,
   incrementalFile: `reports/${folder}-incremental.json`,
   mutate: [`src/core/${folder}/**/*.ts`, '!**/*.test.ts', '!**/testing/**'],
-  ignorePatterns: ['.next', 'data', 'reports', 'docs/screenshots'],
+  ignorePatterns: ['/.next', '/data', '/reports', '/docs/screenshots'],
 };
 
 export default config;

@@ -5,6 +5,7 @@
 import { readFileSync } from 'node:fs';
 import { calculate, CALCULATORS, calculatorNamed } from '../src/core/calculators/registry';
 import { documentCalculators } from '../src/core/calculators/document';
+import { TYPING } from '../src/core/measure/parse-quantity';
 import { describe } from '../src/core/calculators/read-input';
 import { demoBuilds } from '../src/data/demo/builds';
 import { demoLibrary } from '../src/data/demo/demo-library';
@@ -14,7 +15,7 @@ function refuse(body: unknown): never {
   process.exit(2);
 }
 
-const context = { kitchen: demoLibrary, builds: new Map(demoBuilds.map((b) => [b.id, b])) };
+const context = { kitchen: demoLibrary, builds: new Map(demoBuilds.map((b) => [b.id, b])), typing: TYPING };
 
 /** One answer for each entry of the list, in its order; what is wrong with an entry is told in its own place. */
 function answerBatch(list: unknown): unknown[] {

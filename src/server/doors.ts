@@ -1,6 +1,7 @@
 import { array, mixed, number, object, string } from 'yup';
 import { formulaForm } from '../core/input/formula-input';
 import { orderForm } from '../core/input/order-input';
+import type { Decimal } from '../core/measure/parse-number';
 import { COUNTRIES } from '../core/measure/units';
 import { adjustmentList } from '../core/steering/adjustment-schema';
 import { acceptBatch, splitBatch } from './pull-list/batches';
@@ -58,6 +59,9 @@ const reading = object({
   country: mixed<(typeof COUNTRIES)[number]>()
     .oneOf([...COUNTRIES], 'This country’s cups are not known.')
     .required(),
+  decimal: mixed<Decimal>()
+    .oneOf(['point', 'comma', 'ask'], 'A point, a comma, or ask.')
+    .optional(),
 });
 const partChange = object({
   kind: string().oneOf(['formula', 'amount', 'choice', 'newest formulas'], 'This cannot be changed.').required(),

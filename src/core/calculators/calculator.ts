@@ -2,6 +2,7 @@ import type { Kitchen } from '../breakdown/kitchen';
 import type { Build } from '../breakdown/build';
 import type { Coefficients } from '../breakdown/figures/coefficients';
 import type { FormulaLine } from '../formula/formula';
+import type { Typing } from '../measure/parse-quantity';
 import type { Form } from '../shape/form';
 import type { PieceShape } from '../shape/piece';
 
@@ -86,6 +87,7 @@ export const words = (label: string): Field<Record<string, string>> => ({ kind: 
 export interface CalcContext {
   kitchen: Kitchen;
   builds: ReadonlyMap<string, Build>;
+  typing: Typing;
 }
 
 export type CalcValue = number | string | boolean | null | CalcValue[] | { [key: string]: CalcValue };

@@ -1,9 +1,10 @@
 import { calculate, CALCULATORS, calculatorNamed } from './registry';
 import type { CalcValue } from './calculator';
+import { TYPING } from '../measure/parse-quantity';
 import { demoBuilds } from '../../data/demo/builds';
 import { demoLibrary as kitchen } from '../../data/demo/demo-library';
 
-const context = { kitchen, builds: new Map(demoBuilds.map((b) => [b.id, b])) };
+const context = { kitchen, builds: new Map(demoBuilds.map((b) => [b.id, b])), typing: TYPING };
 const round = (diameter: number) => ({ form: 'round', diameter });
 const calc = (name: string, given: object = {}) => {
   const result = calculate(calculatorNamed(name)!, given, context);
@@ -141,5 +142,35 @@ describe('what is wrong is said with what is right', () => {
         .map((p) => p.message)
         .join(' '),
     ).toContain(message);
+  });
+});
+
+describe('what is typed into a field', () => {
+  it('a °F field takes any heat: 350F, 180 °C, gas 4, fan 160', () => {
+    const heats = ['350F', '180 °C', 'gas 4', 'fan 160'].map((fahrenheit) => calc('temperature', { fahrenheit }).celsius);
+    heats.forEach((c, i) => expect(c).toBeCloseTo(i === 0 ? 176.6667 : 180, 3));
+  });
+  it('cups are the kitchen’s in every field', () => {
+    const millilitres = '2 cups';
+    const inside = (country: 'US' | 'Japan') => {
+      const result = calculate(
+        calculatorNamed('density')!,
+        { density: 1, millilitres },
+        { ...context, typing: { ...TYPING, country } },
+      );
+      return result.ok ? result.values.millilitres : result.problems;
+    };
+    expect(inside('US')).toBeCloseTo(473.176, 2);
+    expect(inside('Japan')).toBe(400);
+  });
+  it('a share may be typed in per cent; 1,000 is asked about', () => {
+    expect(calc('scale', { lines: [{ ingredient: 'x', grams: '.5 kg' }], loss: '10 %', grams: 450 }).factor).toBe(1);
+    expect(problems('coat', { height: '1,000' })[0]!.message).toMatch(/may be 1000 or 1/);
+  });
+  it('the allergen check refuses names that are not on the list', () => {
+    const lines = [{ ingredient: 'butter', grams: 100 }];
+    expect(calc('allergens', { lines, avoid: ['milk'] }).clashes).toEqual(['milk']);
+    expect(problems('allergens', { lines, avoid: ['dairy'] })[0]!.message).toMatch(/“dairy” is not on the list/);
+    expect(problems('allergens', { lines: [{ ingredient: 'moon dust', grams: 1 }] })[0]!.message).toMatch(/moon dust/);
   });
 });

@@ -4,6 +4,7 @@ import { ganache, GANACHE_HEAT, type Chocolate, type GanacheUse } from '../formu
 import { convertGelatine, gelatineSheets, POWDER_WATER, type SheetGrade } from '../formula/gelatine';
 import { bakersPercentages } from '../formula/percentages';
 import { roundLines } from '../formula/rounding';
+import { clashesOf } from '../formula/allergen-clash';
 import { allergensOf, scaleToScarce, scaleToTotal, scaleToYield, totalGrams, yieldGrams } from '../formula/scale';
 import { SUBSTITUTIONS, substitute } from '../formula/substitutions';
 import { alcoholByVolume, syrup, syrupDensity } from '../formula/syrup';
@@ -202,8 +203,7 @@ export const formulaCalculators: Calculator[] = [
     },
     results: { ways: ['Ways', ''] },
     run: ({ ingredient, grams, avoid }) => {
-      const unknown = avoid.filter((a) => !ALLERGENS.includes(a as Allergen));
-      if (unknown.length > 0) throw new CannotCalculate(`“${unknown[0]}” is not on the list: ${ALLERGENS.join(', ')}.`);
+      refuseUnlisted(avoid);
       const ways = SUBSTITUTIONS.filter(
         (s) =>
           s.replaces === ingredient &&
@@ -284,14 +284,20 @@ export const formulaCalculators: Calculator[] = [
     run: ({ lines: given, avoid }, { kitchen }) => {
       const unknown = given.filter((l) => !kitchen.ingredients.has(l.ingredient)).map((l) => l.ingredient);
       if (unknown.length > 0) throw new CannotCalculate(`The library does not know: ${unknown.join(', ')}.`);
+      refuseUnlisted(avoid);
       const found = allergensOf({ lines: given }, kitchen.ingredients);
       return {
         allergens: found.map((a): CalcValue => ({ allergen: a.allergen, from: a.from })),
-        clashes: found.map((a) => a.allergen).filter((a) => avoid.includes(a)),
+        clashes: clashesOf(found, avoid as Allergen[]).map((a) => a.allergen),
       };
     },
   }),
 ];
+
+function refuseUnlisted(avoid: string[]): void {
+  const unknown = avoid.find((a) => !(ALLERGENS as readonly string[]).includes(a));
+  if (unknown !== undefined) throw new CannotCalculate(`“${unknown}” is not on the list: ${ALLERGENS.join(', ')}.`);
+}
 
 /** Ingredients that the library does not know count as flour by their name. */
 function withFlours(

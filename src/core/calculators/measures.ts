@@ -1,27 +1,43 @@
 import { toGrams, toMillilitres, type Sifting } from '../measure/density';
+import type { Decimal } from '../measure/parse-number';
 import { parseQuantity } from '../measure/parse-quantity';
 import { METRIC, showQuantity } from '../measure/show-quantity';
 import { fromFahrenheit, fromFan, fromGasMark, toFahrenheit, toFan, toGasMark } from '../measure/temperature';
 import { COUNTRIES, toInside, toOutside, unitNamed, type Country } from '../measure/units';
 import { calculator, CannotCalculate, choice, maybe, number, text, type Calculator } from './calculator';
 
-const country = () => choice<Country>('Cups of', COUNTRIES, 'metric');
+const KITCHENS = 'as the kitchen';
+const country = () => choice<Country | typeof KITCHENS>('Cups of', [KITCHENS, ...COUNTRIES], KITCHENS);
 
 export const measureCalculators: Calculator[] = [
   calculator({
     ...{ name: 'parse', title: 'What was typed', group: 'Measures' },
     about: 'Reads “1 1/2 cups”, “2 lb 3 oz”, “350F”, “gas 4”, “1h30”.',
     source: 'International units; household measures by country.',
-    fields: { text: text('Typed', '1 1/2 cups'), country: country() },
+    fields: {
+      text: text('Typed', '1 1/2 cups'),
+      country: country(),
+      decimal: choice<Decimal | typeof KITCHENS>('Decimals', [KITCHENS, 'point', 'comma', 'ask'], KITCHENS),
+    },
     results: { dimension: ['It measures', ''], value: ['In g, ml, mm, °C or min', ''], shown: ['Read back', ''] },
-    run: ({ text: typed, country: of }) => {
-      const parsed = parseQuantity(typed, of);
+    run: ({ text: typed, country: asked, decimal }, { typing }) => {
+      const of = asked === KITCHENS ? typing.country : asked;
+      const parsed = parseQuantity(typed, {
+        ...typing,
+        country: of,
+        ...(decimal === KITCHENS ? {} : { decimal }),
+      });
       if (!parsed.ok) throw new CannotCalculate(parsed.message);
       const { dimension, value } = parsed.quantity;
       return {
         dimension,
         value,
-        shown: dimension === 'count' ? `${value}` : showQuantity(value, dimension, { ...METRIC, country: of }),
+        shown:
+          dimension === 'count'
+            ? `${value}`
+            : dimension === 'share'
+              ? `${Number((value * 100).toFixed(4))} %`
+              : showQuantity(value, dimension, { ...METRIC, country: of }),
       };
     },
   }),
@@ -41,7 +57,8 @@ export const measureCalculators: Calculator[] = [
       country: country(),
     },
     results: { value: ['Result', ''], unit: ['Unit', ''] },
-    run: ({ value, from, to, country: of }) => {
+    run: ({ value, from, to, country: asked }, { typing }) => {
+      const of = asked === KITCHENS ? typing.country : asked;
       const [a, b] = [unitNamed(from, of), unitNamed(to, of)];
       if (!a) throw new CannotCalculate(`“${from}” is not a unit that is known here.`);
       if (!b) throw new CannotCalculate(`“${to}” is not a unit that is known here.`);

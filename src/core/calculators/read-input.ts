@@ -1,7 +1,14 @@
 import type { Coefficients } from '../breakdown/figures/coefficients';
-import { parseQuantity } from '../measure/parse-quantity';
+import { parseQuantity, type Typing } from '../measure/parse-quantity';
+import { toFahrenheit } from '../measure/temperature';
 import { FORM_MEASURES, formProblems, type Form, type FormName } from '../shape/form';
 import type { CalcUnit, FieldSpec } from './calculator';
+
+/** What is asked of the kitchen: its figures for what is left out, and how its people write numbers. */
+export interface Asked {
+  figures: Coefficients;
+  typing: Typing;
+}
 
 export interface InputProblem {
   path: string;
@@ -17,9 +24,10 @@ export type ReadInput = { ok: true; values: Record<string, unknown> } | { ok: fa
 export function readInput(
   fields: Record<string, FieldSpec>,
   given: unknown,
-  figures: Coefficients,
+  asked: Asked,
   path = '',
 ): ReadInput {
+  const { figures } = asked;
   if (typeof given !== 'object' || given === null || Array.isArray(given))
     return { ok: false, problems: [{ path, message: 'Give the fields as a JSON object.' }] };
   const problems: InputProblem[] = [];
@@ -41,7 +49,7 @@ export function readInput(
       else values[name] = preset;
       continue;
     }
-    const read = readField(spec, value, figures, at(name));
+    const read = readField(spec, value, asked, at(name));
     if (read.ok) values[name] = read.value;
     else problems.push(...read.problems);
   }
@@ -50,11 +58,12 @@ export function readInput(
 
 type ReadField = { ok: true; value: unknown } | { ok: false; problems: InputProblem[] };
 
-function readField(spec: FieldSpec, value: unknown, figures: Coefficients, path: string): ReadField {
+function readField(spec: FieldSpec, value: unknown, asked: Asked, path: string): ReadField {
+  const { figures, typing } = asked;
   const wrong = (message: string): ReadField => ({ ok: false, problems: [{ path, message }] });
   switch (spec.kind) {
     case 'number': {
-      const parsed = typeof value === 'string' ? typedNumber(value, spec.unit) : value;
+      const parsed = typeof value === 'string' ? typedNumber(value, spec.unit, typing) : value;
       if (typeof parsed === 'string') return wrong(parsed);
       if (typeof parsed !== 'number' || !Number.isFinite(parsed))
         return wrong(`${spec.label} must be ${describe(spec, figures)}.`);
@@ -81,13 +90,13 @@ function readField(spec: FieldSpec, value: unknown, figures: Coefficients, path:
         ? { ok: true, value }
         : wrong(`${spec.label} must be an object of texts.`);
     case 'form':
-      return readForm(value, path);
+      return readForm(value, path, typing);
     case 'list': {
       if (!Array.isArray(value))
         return wrong(`${spec.label} must be a list of objects with: ${Object.keys(spec.of).join(', ')}.`);
       if (spec.least !== undefined && value.length < spec.least)
         return wrong(`${spec.label} must have at least ${spec.least} entry.`);
-      const read = value.map((entry, i) => readInput(spec.of, entry, figures, `${path}.${i}`));
+      const read = value.map((entry, i) => readInput(spec.of, entry, asked, `${path}.${i}`));
       const problems = read.flatMap((r) => (r.ok ? [] : r.problems));
       return problems.length > 0
         ? { ok: false, problems }
@@ -106,14 +115,17 @@ const DIMENSIONS: Partial<Record<CalcUnit, string>> = {
   ml: 'volume',
   '°C': 'temperature',
   min: 'time',
+  share: 'share',
 };
 
 /** A number typed with its unit; the words of what is wrong where it cannot be read so. */
-function typedNumber(typed: string, unit: CalcUnit): number | string {
-  const parsed = parseQuantity(typed);
+function typedNumber(typed: string, unit: CalcUnit, typing: Typing): number | string {
+  const parsed = parseQuantity(typed, typing);
   if (!parsed.ok) return parsed.message;
   const { dimension, value } = parsed.quantity;
   if (dimension === 'count' || dimension === DIMENSIONS[unit]) return value;
+  if (dimension === 'temperature' && unit === '°F') return toFahrenheit(value);
+  if (dimension === 'share' && (unit === '% vol' || unit === '°Brix')) return value * 100;
   return `“${typed}” is a ${dimension}; ${unit || 'a number'} is wanted.`;
 }
 
@@ -127,7 +139,7 @@ const FORM_NAMES: Record<string, FormName> = {
 };
 
 /** Reads `{form: "round", diameter: 200}`; `shape` is as good as `form`, "sheet" as "rectangle", "log" as "roll". */
-function readForm(value: unknown, path: string): ReadField {
+function readForm(value: unknown, path: string, typing: Typing): ReadField {
   const wrong = (message: string): ReadField => ({ ok: false, problems: [{ path, message }] });
   const all = Object.entries(FORM_MEASURES)
     .map(([name, measures]) => `${name} (${measures.join(', ')})`)
@@ -143,7 +155,7 @@ function readForm(value: unknown, path: string): ReadField {
   if (unknown.length > 0) return wrong(`A ${name} has no ${unknown.join(', ')}; it has: ${known.join(', ')}.`);
   const read: Record<string, unknown> = { form: name };
   for (const [key, raw] of Object.entries(measures)) {
-    const number = typeof raw === 'string' ? typedNumber(raw, 'mm') : raw;
+    const number = typeof raw === 'string' ? typedNumber(raw, 'mm', typing) : raw;
     if (typeof number === 'string') return wrong(number);
     read[key] = number;
   }

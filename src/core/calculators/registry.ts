@@ -28,7 +28,7 @@ export type Calculated = { ok: true; values: CalcValues } | { ok: false; problem
 
 /** Reads the fields and calculates; what is wrong comes back in words, with the path of the field. */
 export function calculate(calculator: Calculator, given: unknown, context: CalcContext): Calculated {
-  const read = readInput(calculator.fields, given, context.kitchen.coefficients);
+  const read = readInput(calculator.fields, given, { figures: context.kitchen.coefficients, typing: context.typing });
   if (!read.ok) return read;
   try {
     return { ok: true, values: calculator.run(read.values, context) };

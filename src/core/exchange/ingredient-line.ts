@@ -1,13 +1,19 @@
 import type { Ingredient } from '../formula/formula';
 import { toGrams } from '../measure/density';
-import { parseQuantity } from '../measure/parse-quantity';
-import type { Country } from '../measure/units';
+import { parseQuantity, TYPING, type Typing } from '../measure/parse-quantity';
+import { findIngredient } from './find-ingredient';
+import { slug } from './slug';
 
-/** An ingredient line of a foreign recipe, read; or what could not be read of it. */
+/** An ingredient line of a foreign recipe, read; or what could not be read of it. What was taken for granted stands in `guessed`. */
 export type ReadLine =
-  { ok: true; ingredient: string; grams: number; note?: string } | { ok: false; text: string; message: string };
+  | { ok: true; ingredient: string; grams: number; note?: string; guessed: string[]; fresh?: Ingredient }
+  | { ok: false; text: string; message: string };
 
-const QUANTITY = /^((?:about\s+)?[\d½⅓⅔¼¾⅛⅜⅝⅞][\d\s.,/½⅓⅔¼¾⅛⅜⅝⅞+⁄\u2009\u202f]*)\s*(.*)$/i;
+const VULGAR = '\\u00bc-\\u00be\\u2150-\\u215e';
+const QUANTITY = new RegExp(
+  String.raw`^((?:about\s+)?[\d${VULGAR}.,](?:[\d\s.,/+⁄’'\u2009\u202f\u00a0${VULGAR}]*[\d${VULGAR}])?)\s*(.*)$`,
+  'i',
+);
 /** What one of it weighs, where people count instead of weighing. g, without shell. */
 const COUNTED: readonly [RegExp, string, number][] = [
   [/^egg yolks?\b/i, 'egg-yolks', 17.4],
@@ -16,13 +22,13 @@ const COUNTED: readonly [RegExp, string, number][] = [
 ];
 
 /**
- * Reads "1 1/2 cups plain flour, sifted": quantity, unit, name. Volumes become grams by the ingredient's own density; eggs
- * are counted. What follows a comma is a note.
+ * Reads "1 1/2 cups plain flour, sifted": quantity, unit, name. Volumes become grams by the ingredient's own density; eggs are counted. What
+ * follows a comma is a note. What the library does not have becomes an ingredient of its own whose allergens nobody has told yet.
  */
 export function readIngredientLine(
   text: string,
   ingredients: ReadonlyMap<string, Ingredient>,
-  country: Country = 'metric',
+  typing: Typing = TYPING,
 ): ReadLine {
   const fail = (message: string): ReadLine => ({ ok: false, text, message });
   const plain = text.trim().replace(/\s+/g, ' ');
@@ -32,50 +38,56 @@ export function readIngredientLine(
   const rest = match[2]!;
   for (const [pattern, id, each] of COUNTED) {
     if (!pattern.test(rest) || !ingredients.has(id)) continue;
-    const count = parseQuantity(number, country);
-    return count.ok ? { ok: true, ingredient: id, grams: count.quantity.value * each } : fail(count.message);
+    const count = parseQuantity(number, typing);
+    return count.ok ? { ok: true, ingredient: id, grams: count.quantity.value * each, guessed: [] } : fail(count.message);
   }
   const words = rest.split(' ');
   for (const take of [4, 3, 2, 1]) {
     const unit = words.slice(0, take).join(' ');
-    const parsed = parseQuantity(`${number} ${unit}`, country);
-    if (!parsed.ok || parsed.quantity.dimension === 'count') continue;
+    const parsed = parseQuantity(`${number} ${unit}`, typing);
+    if (!parsed.ok) {
+      if (/may be/.test(parsed.message)) return fail(parsed.message);
+      continue;
+    }
     const { dimension, value } = parsed.quantity;
     if (dimension !== 'mass' && dimension !== 'volume') continue;
-    const [name = '', ...notes] = words.slice(take).join(' ').replace(/^of /i, '').split(',');
-    const known = findIngredient(name, ingredients);
-    if (!known) return fail(`The library has no “${name.trim()}”.`);
-    const note = notes.join(',').trim();
-    if (dimension === 'mass') return { ok: true, ingredient: known.id, grams: value, ...(note ? { note } : {}) };
-    if (known.density === null) return fail(`Nobody has said what a millilitre of ${known.name} weighs.`);
-    return { ok: true, ingredient: known.id, grams: toGrams(value, known.density), ...(note ? { note } : {}) };
+    return weighed(words.slice(take).join(' ').replace(/^of /i, ''), { dimension, value }, ingredients, fail);
   }
   return fail('Its unit is not a weight or a volume.');
 }
 
-/** The ingredient that is called so: by id, by name, or the one whose name has most of the words. */
-function findIngredient(name: string, ingredients: ReadonlyMap<string, Ingredient>): Ingredient | null {
-  const wanted = words(name);
-  if (wanted.length === 0) return null;
-  const all = [...ingredients.values()];
-  const exact = all.find((i) => i.id === name.trim().toLowerCase() || words(i.name).join(' ') === wanted.join(' '));
-  if (exact) return exact;
-  const scored = all
-    .map((i) => {
-      const own = words(i.name);
-      const shared = wanted.filter((w) => own.includes(w)).length;
-      return { i, shared, score: shared / Math.max(own.length, wanted.length) };
-    })
-    .filter((s) => s.shared === wanted.length || s.shared === words(s.i.name).length)
-    .sort((a, b) => b.score - a.score);
-  return scored[0]?.i ?? null;
+function weighed(
+  said: string,
+  { dimension, value }: { dimension: 'mass' | 'volume'; value: number },
+  ingredients: ReadonlyMap<string, Ingredient>,
+  fail: (message: string) => ReadLine,
+): ReadLine {
+  const [name = '', ...notes] = said.split(',');
+  if (name.trim() === '') return fail('It names no ingredient.');
+  const note = notes.join(',').trim();
+  const found = findIngredient(name, ingredients);
+  const ingredient = found?.ingredient ?? newIngredient(name.trim());
+  const guessed: string[] = [];
+  if (!found) guessed.push(`New to the library: “${ingredient.name}”. Its allergens are to be confirmed.`);
+  else if (!found.same) guessed.push(`Taken for ${ingredient.name}.`);
+  if (dimension === 'volume' && ingredient.density === null)
+    guessed.push(`Nobody has said what a millilitre of ${ingredient.name} weighs: 1 g was taken.`);
+  return {
+    ok: true,
+    ingredient: ingredient.id,
+    grams: dimension === 'mass' ? value : toGrams(value, ingredient.density ?? 1),
+    ...(note ? { note } : {}),
+    guessed,
+    ...(found ? {} : { fresh: ingredient }),
+  };
 }
 
-function words(text: string): string[] {
-  return text
-    .toLowerCase()
-    .replace(/\(.*?\)/g, ' ')
-    .split(/[^a-zà-ÿ]+/)
-    .filter((w) => w.length > 1 && !['of', 'the', 'fat', 'in'].includes(w))
-    .map((w) => w.replace(/s$/, ''));
+function newIngredient(name: string): Ingredient {
+  return {
+    id: slug(name) || 'ingredient',
+    name: name.charAt(0).toUpperCase() + name.slice(1),
+    allergens: [],
+    density: null,
+    unconfirmed: true,
+  };
 }

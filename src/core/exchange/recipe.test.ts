@@ -1,4 +1,5 @@
 import { demoTestIngredients as ingredients } from '../formula/testing/ingredients';
+import { TYPING } from '../measure/parse-quantity';
 import type { Formula } from '../formula/formula';
 import { readIngredientLine } from './ingredient-line';
 import { readRecipe } from './recipe';
@@ -11,7 +12,8 @@ const named = new Map(
     { ...i, name: { 'plain-flour': 'Plain flour', 'caster-sugar': 'Caster sugar' }[id] ?? i.name },
   ]),
 );
-const line = (text: string, country?: 'US') => readIngredientLine(text, named, country);
+const line = (text: string, country: 'US' | 'metric' = 'metric') =>
+  readIngredientLine(text, named, { ...TYPING, country });
 
 describe('ingredient lines of others', () => {
   it.each([
@@ -35,9 +37,70 @@ describe('ingredient lines of others', () => {
       text: 'salt to policy',
       message: 'It begins with no quantity.',
     });
-    expect(line('20 g moon dust')).toMatchObject({ ok: false, message: 'The library has no “moon dust”.' });
-    expect(line('1 cup butter')).toMatchObject({ ok: false, message: expect.stringContaining('Nobody has said') });
+    expect(line('1,000 g butter')).toMatchObject({ ok: false, message: expect.stringContaining('may be 1000 or 1') });
+    expect(line('20 g')).toMatchObject({ ok: false, message: 'It names no ingredient.' });
     expect(line('4 cm milk')).toMatchObject({ ok: false });
+  });
+  it('an unknown thing becomes an ingredient whose allergens are to be confirmed', () => {
+    expect(line('20 g moon dust, fine')).toEqual({
+      ...{ ok: true, ingredient: 'moon-dust', grams: 20, note: 'fine' },
+      guessed: ['New to the library: “Moon dust”. Its allergens are to be confirmed.'],
+      fresh: { id: 'moon-dust', name: 'Moon dust', allergens: [], density: null, unconfirmed: true },
+    });
+    expect(line('1 cup butter')).toMatchObject({
+      ...{ ok: true, grams: 250 },
+      guessed: [expect.stringContaining('Nobody has said what a millilitre')],
+    });
+  });
+  it('what says more than the library is another thing; what says less is a guess that is told', () => {
+    expect(line('200 g soft butter')).toMatchObject({ ingredient: 'butter', guessed: [] });
+    expect(line('200 g peanut butter')).toMatchObject({ ingredient: 'peanut-butter', guessed: [expect.stringMatching(/^New to/)] });
+    expect(line('200 g flour')).toMatchObject({ ingredient: 'plain-flour', guessed: ['Taken for Plain flour.'] });
+  });
+});
+
+const read = (ingredients: string[], steps: string[]) =>
+  readRecipe(
+    {
+      ...{ name: 'Quick filling', description: '', ingredients },
+      instructions: steps.map((text) => ({ name: '', text, minutes: null })),
+    },
+    named,
+    { ...TYPING, country: 'US' },
+  );
+
+describe('a recipe', () => {
+  it('merges nothing in silence: two creams stay two, one ingredient named twice is told', () => {
+    const two = read(['8 oz cream cheese', '2 cups heavy cream'], []);
+    expect(two.formula.lines.map((l) => l.ingredient)).toEqual(['cream-cheese', 'heavy-cream']);
+    expect(two.fresh.map((i) => i.name)).toEqual(['Cream cheese', 'Heavy cream']);
+    const twice = read(['100 g butter', '50 g butter, melted'], []);
+    expect(twice.formula.lines).toEqual([{ ingredient: 'butter', grams: 150 }]);
+    expect(twice.report.map((r) => r.message)).toContain('Named twice: put together with the 100 g before it.');
+  });
+  it('a new thing named twice is one new thing', () => {
+    const { formula: f, fresh } = read(['10 g moon dust', '5 g moon dust'], []);
+    expect([f.lines, fresh.length]).toEqual([[{ ingredient: 'moon-dust', grams: 15 }], 1]);
+  });
+  it('what chills or rests is a wait with its place, and no work', () => {
+    const { formula: f, report } = read(
+      ['100 g butter'],
+      ['Beat for 5 minutes.', 'Chill 4 hours.', 'Spread it. Leave overnight in the fridge.'],
+    );
+    expect(f.steps.map((s) => [s.name, s.work, s.minutes.likely])).toEqual([
+      ['Beat for 5 minutes', 'hands', 5],
+      ['Spread it', 'hands', 10],
+    ]);
+    expect(f.waits).toEqual([
+      { from: f.steps[0]!.key, to: f.steps[1]!.key, min: 240, max: null, place: 'fridge', why: 'Chill 4 hours' },
+    ]);
+    expect(f.keeping).toMatchObject({ place: 'fridge', min: 480, why: 'Leave overnight in the fridge' });
+    expect(report.map((r) => r.message)).toContain('Read as a wait of 4 h in the fridge, not as work.');
+  });
+  it('a bake is work of the oven even where it says to cool after it', () => {
+    const { formula: f } = read(['100 g butter'], ['Bake at 350F for 30 minutes. Cool for 1 1/2 hours.', 'Slice.']);
+    expect(f.steps[0]).toMatchObject({ work: 'oven', minutes: { likely: 30 }, oven: { celsius: 175 } });
+    expect(f.waits[0]).toMatchObject({ min: 90, place: null });
   });
 });
 
@@ -103,7 +166,8 @@ describe('schema.org JSON-LD', () => {
     expect(plain.steps[0]).toMatchObject({ work: 'oven', oven: { celsius: 175 }, minutes: { likely: 25 } });
     expect(report.map((r) => r.text)).toContain('love');
     const text = readRecipe(found[1]!, named);
-    expect(text.formula.steps.map((s) => s.minutes.likely)).toEqual([10, 120]);
+    expect(text.formula.steps.map((s) => s.minutes.likely)).toEqual([10]);
+    expect(text.formula.keeping.min).toBe(120);
     expect(text.report.some((r) => r.message.startsWith('No time is told'))).toBe(true);
   });
   it('is patient with what is no recipe', () => {

@@ -1,7 +1,7 @@
-import type { Formula, FormulaLine, FormulaStep, FormulaWait, Ingredient } from '../formula/formula';
-import { fromFahrenheit, fromGasMark } from '../measure/temperature';
-import type { Country } from '../measure/units';
+import type { Formula, FormulaLine, Ingredient } from '../formula/formula';
+import { TYPING, type Typing } from '../measure/parse-quantity';
 import { readIngredientLine } from './ingredient-line';
+import { oneStep, readSteps } from './recipe-steps';
 import { slug } from './slug';
 
 /** What a foreign recipe says, in its own words. */
@@ -21,12 +21,9 @@ export interface ReportLine {
 export interface ReadRecipe {
   formula: Formula;
   report: ReportLine[];
+  /** Ingredients that the library did not have. */
+  fresh: Ingredient[];
 }
-
-/** Minutes of a step that says nothing of time. */
-const GUESSED_MINUTES = 10;
-/** How far likely minutes may be off, where only one number is known. */
-const SPREAD = { low: 0.85, high: 1.3 };
 
 /**
  * A formula from a foreign recipe. Everything that was not understood, and every time that was guessed, stands in the
@@ -35,35 +32,40 @@ const SPREAD = { low: 0.85, high: 1.3 };
 export function readRecipe(
   recipe: ForeignRecipe,
   ingredients: ReadonlyMap<string, Ingredient>,
-  country: Country = 'metric',
+  typing: Typing = TYPING,
 ): ReadRecipe {
   const report: ReportLine[] = [];
   const lines: FormulaLine[] = [];
+  const fresh: Ingredient[] = [];
   for (const text of recipe.ingredients) {
-    const read = readIngredientLine(text, ingredients, country);
+    const known = new Map([...ingredients, ...fresh.map((i): [string, Ingredient] => [i.id, i])]);
+    const read = readIngredientLine(text, known, typing);
     if (!read.ok) {
       report.push({ text: read.text, message: read.message });
       continue;
     }
-    const same = lines.find((l) => l.ingredient === read.ingredient);
-    if (same) same.grams += read.grams;
-    else lines.push({ ingredient: read.ingredient, grams: read.grams, ...(read.note ? { note: read.note } : {}) });
+    for (const message of read.guessed) report.push({ text, message });
+    const ingredient = read.fresh && { ...read.fresh, id: freeId(read.fresh.id, known) };
+    if (ingredient) fresh.push(ingredient);
+    const id = ingredient?.id ?? read.ingredient;
+    const same = lines.find((l) => l.ingredient === id);
+    if (same) {
+      report.push({ text, message: `Named twice: put together with the ${Math.round(same.grams)} g before it.` });
+      same.grams += read.grams;
+    } else lines.push({ ingredient: id, grams: read.grams, ...(read.note ? { note: read.note } : {}) });
   }
-  const taken = new Set<string>();
-  const steps = recipe.instructions.map((i) => readStep(i, taken, report));
+  const { steps, waits, after } = readSteps(recipe.instructions, report);
   if (steps.length === 0) {
     report.push({ text: recipe.name, message: 'It tells no steps: one of 10 min was put in.' });
-    steps.push(readStep({ name: 'Make it', text: '', minutes: GUESSED_MINUTES }, taken, []));
+    steps.push(oneStep());
   }
-  const waits = steps
-    .slice(1)
-    .map((s, i): FormulaWait => ({ from: steps[i]!.key, to: s.key, min: 0, max: null, place: null, why: '' }));
   report.push({
     text: 'Loss, density, keeping',
     message: 'Not told by a recipe: starting values, to be set by the kitchen.',
   });
   return {
     report,
+    fresh,
     formula: {
       id: slug(recipe.name) || 'imported',
       name: recipe.name.trim() || 'Imported formula',
@@ -76,55 +78,18 @@ export function readRecipe(
       density: 1,
       steps,
       waits,
-      keeping: { place: 'fridge', min: 60, max: 2 * 1440, units: 1, ageing: 0.01, why: 'as a starting value' },
+      keeping: {
+        ...{ place: after?.place ?? 'fridge', min: after?.minutes ?? 60, units: 1, ageing: 0.01 },
+        max: Math.max(2 * 1440, 2 * (after?.minutes ?? 0)),
+        why: after?.why ?? 'as a starting value',
+      },
     },
   };
 }
 
-function readStep(
-  { name, text, minutes }: ForeignRecipe['instructions'][number],
-  taken: Set<string>,
-  report: ReportLine[],
-): FormulaStep {
-  const said = `${name} ${text}`;
-  const celsius = ovenHeat(said);
-  const told = minutes ?? minutesIn(said);
-  if (told === null)
-    report.push({ text: name || text, message: `No time is told: ${GUESSED_MINUTES} min were put in.` });
-  const likely = told ?? GUESSED_MINUTES;
-  const bakes = celsius !== null && /\b(bake|oven|dry)/i.test(said);
-  const short = (name || text.split(/[.;]/)[0]!).trim().slice(0, 40) || 'Step';
-  let key = slug(short).slice(0, 24) || 'step';
-  for (let n = 2; taken.has(key); n++) key = `${slug(short).slice(0, 20)}-${n}`;
-  taken.add(key);
-  return {
-    key,
-    name: short,
-    work: bakes ? 'oven' : 'hands',
-    minutes: { low: Math.max(1, Math.round(likely * SPREAD.low)), likely, high: Math.round(likely * SPREAD.high) },
-    ...(bakes ? { oven: { celsius, slots: 1 } } : { skill: null }),
-    how: text.trim() || name.trim(),
-  };
-}
-
-/** "at 350 °F", "180C", "gas 4": °C, to the full 5. */
-function ovenHeat(text: string): number | null {
-  const degrees = /(\d{2,3})\s*(?:°|º|degrees)?\s*([CF])\b/i.exec(text);
-  const gas = /gas(?: mark)?\s*(\d)/i.exec(text);
-  const celsius = degrees
-    ? degrees[2]!.toUpperCase() === 'F'
-      ? fromFahrenheit(Number(degrees[1]))
-      : Number(degrees[1])
-    : gas
-      ? fromGasMark(Number(gas[1]))
-      : null;
-  return celsius === null ? null : Math.round(celsius / 5) * 5;
-}
-
-/** "25–30 minutes", "1 hour": the later number of a range. */
-function minutesIn(text: string): number | null {
-  const range = /(\d+)(?:\s*(?:-|–|to)\s*(\d+))?\s*(min|hour|hr|h\b)/i.exec(text);
-  if (!range) return null;
-  const number = Number(range[2] ?? range[1]);
-  return /^h/i.test(range[3]!) ? number * 60 : number;
+function freeId(id: string, taken: ReadonlyMap<string, unknown>): string {
+  for (let n = 1; ; n++) {
+    const tried = n === 1 ? id : `${id}-${n}`;
+    if (!taken.has(tried)) return tried;
+  }
 }

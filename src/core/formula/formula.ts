@@ -16,7 +16,11 @@ export const ALLERGENS = [
   'raw egg',
   'honey',
 ] as const;
-export type Allergen = (typeof ALLERGENS)[number];
+/** What an ingredient brings of which nobody has said yet what it holds: it may be anything. */
+export const NOT_CONFIRMED = 'not confirmed';
+export type Allergen = (typeof ALLERGENS)[number] | typeof NOT_CONFIRMED;
+/** All that rolls up, in the order in which it is told. */
+export const ROLLED_UP: readonly Allergen[] = [...ALLERGENS, NOT_CONFIRMED];
 
 export interface Ingredient {
   id: string;
@@ -37,6 +41,8 @@ export interface Ingredient {
   takeOut?: number;
   /** Stays in the cold until the moment it is worked. */
   keepCold?: boolean;
+  /** Came with a recipe from outside: nobody has said yet what allergens it holds. */
+  unconfirmed?: boolean;
 }
 
 export interface FormulaLine {

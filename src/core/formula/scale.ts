@@ -1,5 +1,5 @@
 import type { Formula, Ingredient, Allergen, FormulaLine } from './formula';
-import { ALLERGENS } from './formula';
+import { NOT_CONFIRMED, ROLLED_UP } from './formula';
 
 /** Grams of all ingredients together. */
 export function totalGrams(formula: Pick<Formula, 'lines'>): number {
@@ -53,11 +53,14 @@ export function allergensOf(
   formula: Pick<Formula, 'lines'>,
   ingredients: ReadonlyMap<string, Ingredient>,
 ): { allergen: Allergen; from: string[] }[] {
-  return ALLERGENS.flatMap((allergen) => {
+  return ROLLED_UP.flatMap((allergen) => {
     const from = formula.lines
       .map((line) => ingredients.get(line.ingredient))
-      .filter((x): x is Ingredient => x !== undefined && x.allergens.includes(allergen))
+      .filter((x): x is Ingredient => x !== undefined && brings(x, allergen))
       .map((x) => x.name);
     return from.length > 0 ? [{ allergen, from }] : [];
   });
 }
+
+const brings = (i: Ingredient, allergen: Allergen) =>
+  allergen === NOT_CONFIRMED ? (i.unconfirmed ?? false) : i.allergens.includes(allergen);

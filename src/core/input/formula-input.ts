@@ -1,6 +1,6 @@
 import { STORE_PLACES } from '../kinds/places';
 import { array, boolean, number, object, string, type InferType } from 'yup';
-import { PURPOSES, type Batter, type Formula, type FormulaStep, type FormulaWait } from '../formula/formula';
+import { ALLERGENS, PURPOSES, type Allergen, type Batter, type Formula, type FormulaStep, type FormulaWait, type Ingredient } from '../formula/formula';
 import { slug } from '../exchange/slug';
 import { trimmed } from './trimmed';
 
@@ -108,6 +108,28 @@ export const formulaForm = object({
     return value === undefined || value >= (this.parent as Minutes).keepMin;
   }),
   rescue: trimmed().max(300, 'At most 300 letters.').default(''),
+  /** Ingredients that the library does not have yet, which its lines name. */
+  fresh: array()
+    .of(
+      object({
+        id: string()
+          .matches(/^[a-z0-9-]{1,60}$/, 'Small letters, digits, hyphens.')
+          .required('Which?'),
+        name: trimmed().required('What is it called?').max(60, 'At most 60 letters.'),
+        allergens: array()
+          .of(
+            string()
+              .oneOf([...ALLERGENS], 'This is not on the list.')
+              .required(),
+          )
+          .max(ALLERGENS.length, 'Each of them once.')
+          .default([]),
+        /** Somebody has looked: it holds what is said, and nothing else. */
+        confirmed: boolean().default(false),
+      }),
+    )
+    .max(80, 'At most 80 ingredients.')
+    .default([]),
   /** What was changed, for the list of versions. */
   note: trimmed().max(120, 'At most 120 letters.').default(''),
 });
@@ -159,8 +181,19 @@ export function formOf(f: Formula): FormulaForm {
     keepMin: f.keeping.min,
     keepMax: f.keeping.max,
     rescue: f.rescue ?? '',
+    fresh: [],
     note: '',
   };
+}
+
+/** Ingredients that a form brings with it, as the library keeps them. */
+export function freshIngredients(form: Pick<FormulaForm, 'fresh' | 'lines'>): Ingredient[] {
+  return form.fresh
+    .filter((i) => form.lines.some((l) => l.ingredient === i.id))
+    .map(({ id, name, allergens, confirmed }) => ({
+      ...{ id, name, allergens: allergens as Allergen[], density: null },
+      ...(confirmed ? {} : { unconfirmed: true }),
+    }));
 }
 
 /**

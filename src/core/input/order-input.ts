@@ -1,6 +1,6 @@
 import { wordsByKey } from './words-by-key';
 import { array, number, object, string, type InferType } from 'yup';
-import { ALLERGENS } from '../formula/formula';
+import { ALLERGENS, type Allergen } from '../formula/formula';
 import { trimmed } from './trimmed';
 
 /** What the counter types for an order; the form and the server check it alike. */
@@ -26,7 +26,7 @@ export const orderForm = object({
   avoid: array()
     .of(
       string()
-        .oneOf([...ALLERGENS], 'This is not on the list.')
+        .oneOf<Allergen>([...ALLERGENS], 'This is not on the list.')
         .required(),
     )
     .max(ALLERGENS.length, 'Each of them once.')

@@ -1,55 +1,9 @@
-import { parseNumber, parseQuantity } from './parse-quantity';
+import { parseQuantity, TYPING, type Typing } from './parse-quantity';
 
-const read = (text: string) => {
-  const parsed = parseQuantity(text);
+const read = (text: string, typing: Partial<Typing> = {}) => {
+  const parsed = parseQuantity(text, { ...TYPING, ...typing });
   return parsed.ok ? [parsed.quantity.dimension, parsed.quantity.value] : parsed.message;
 };
-
-describe('numbers', () => {
-  it.each([
-    ['½', 1 / 2],
-    ['⅓', 1 / 3],
-    ['⅔', 2 / 3],
-    ['¼', 1 / 4],
-    ['¾', 3 / 4],
-    ['⅕', 1 / 5],
-    ['⅛', 1 / 8],
-    ['⅜', 3 / 8],
-    ['⅝', 5 / 8],
-    ['⅞', 7 / 8],
-    ['1⅞', 1.875],
-    ['2⁄3', 2 / 3],
-    ['12 1/2', 12.5],
-    ['0', 0],
-    ['12.25', 12.25],
-    ['12,25', 12.25],
-    ['1\u2009480', 1480],
-    ['1\u202f480', 1480],
-    ['1\u00a0480', 1480],
-    ["1'480", 1480],
-    ['1’480', 1480],
-    ['12\u2009480\u2009100', 12480100],
-    ['  7  ', 7],
-  ])('“%s” is %s', (text, value) => expect(parseNumber(text)).toBeCloseTo(value, 12));
-
-  it.each([
-    '',
-    'x',
-    '1x',
-    'x1',
-    '1.2.3',
-    '1,',
-    ',5',
-    '1 2',
-    '1/0',
-    '-4',
-    '1/',
-    '/2',
-    '1\u200948',
-    '1\u20094800',
-    "x'480",
-  ])('“%s” is none', (text) => expect(parseNumber(text)).toBeNull());
-});
 
 describe('quantities', () => {
   it.each([
@@ -80,6 +34,19 @@ describe('quantities', () => {
     ['356 °F fan', 'temperature', 200],
     ['12', 'count', 12],
     ['1 + 2', 'count', 3],
+    ['12 500', 'count', 12500],
+    ['1 000 000 mg', 'mass', 1000],
+    ['.5 cup', 'volume', 125],
+    ['⅙ cup', 'volume', 250 / 6],
+    ['1 ⅖ l', 'volume', 1400],
+    ['fan 160', 'temperature', 180],
+    ['fan 320 °F', 'temperature', 180],
+    ['1 quart', 'volume', 946.352946],
+    ['2 qts', 'volume', 1892.705892],
+    ['½ gallon', 'volume', 1892.705892],
+    ['1 pinch', 'volume', 0.3125],
+    ['10 %', 'share', 0.1],
+    ['12,5%', 'share', 0.125],
   ])('“%s” is %s, %s', (text, dimension, value) => {
     const parsed = parseQuantity(text);
     if (!parsed.ok) throw new Error(parsed.message);
@@ -102,6 +69,8 @@ describe('quantities', () => {
     ['2 lb and', '“2 lb and” ends with “and”: something is missing.'],
     ['2 lb ,', '“2 lb ,” ends with “,”: something is missing.'],
     ['x1h30', '“x1h30” is not a quantity.'],
+    ['3 4', '“3 4” is two numbers: one is wanted.'],
+    ['3 % 4 g', '“3 % 4 g” mixes share and mass.'],
   ])('“%s” is refused: %s', (text, message) => expect(read(text)).toBe(message));
 
   it('a time on a clock is the whole of it', () => {
@@ -109,4 +78,24 @@ describe('quantities', () => {
     expect(read('1h300')).toMatch(/mixes|not/);
     expect(read('a 180 °C')).toMatch(/not a quantity/);
   });
+});
+
+describe('what can be read in two ways', () => {
+  it('is asked about, with both', () => {
+    expect(read('1,000 g')).toBe('“1,000” may be 1000 or 1: write 1000 or 1.0.');
+    expect(read('2.500 kg')).toBe('“2.500” may be 2500 or 2.5: write 2500 or 2.5.');
+    expect(read('gas 1,000')).toBe('There is no gas mark 1,000: they go from 1/4 to 9.');
+  });
+  it('is decided by how the kitchen writes', () => {
+    expect(['1,000 g', '1.000 g'].map((t) => read(t, { decimal: 'point' }))).toEqual([
+      ['mass', 1000],
+      ['mass', 1],
+    ]);
+    expect(['1,000 g', '1.000 g'].map((t) => read(t, { decimal: 'comma' }))).toEqual([
+      ['mass', 1],
+      ['mass', 1000],
+    ]);
+  });
+  it('a fan oven is as much hotter as the kitchen says', () =>
+    expect(read('160 fan', { fanOffset: 15 })).toEqual(['temperature', 175]));
 });

@@ -1,3 +1,5 @@
+import type { Decimal } from './parse-number';
+import type { Typing } from './parse-quantity';
 import { toFahrenheit, toGasMark } from './temperature';
 import { durationText } from '../time/duration-text';
 import { unitNamed, type Country, type Dimension } from './units';
@@ -10,7 +12,14 @@ export interface Reading {
   temperature: 'C' | 'F' | 'gas';
   length: 'cm' | 'in';
   country: Country;
+  /** How numbers are typed; without it, what may be read in two ways is asked about. */
+  decimal?: Decimal | undefined;
 }
+
+/** What somebody who reads so means by what they type. */
+export const typingOf = ({ country, decimal = 'ask' }: Reading, fanOffset: number): Typing => ({
+  ...{ country, decimal, fanOffset },
+});
 
 export const METRIC: Reading = { weight: 'g', volume: 'ml', temperature: 'C', length: 'cm', country: 'metric' };
 

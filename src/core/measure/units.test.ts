@@ -26,6 +26,9 @@ const WRITTEN: [dimension: string, inside: number, ways: string[]][] = [
   ['volume', 5, ['tsp', 'teaspoon', 'teaspoons']],
   ['volume', 30, ['fl oz', 'floz', 'fluid ounce', 'fluid ounces']],
   ['volume', 500, ['pint', 'pints', 'pt']],
+  ['volume', 946.352946, ['quart', 'quarts', 'qt', 'qts']],
+  ['volume', 3785.411784, ['gallon', 'gallons', 'gal', 'gals']],
+  ['volume', 0.3125, ['pinch', 'pinches']],
 ];
 
 describe('units', () => {
@@ -49,15 +52,17 @@ describe('units', () => {
   });
 
   const HOUSEHOLD: Record<Country, number[]> = {
-    metric: [250, 15, 5, 30, 500],
-    US: [236.5882365, 14.78676478125, 4.92892159375, 29.5735295625, 473.176473],
-    imperial: [284.130625, 17.7581640625, 5.919388020833333, 28.4130625, 568.26125],
-    Australia: [250, 20, 5, 30, 570],
-    Canada: [227.3045, 14.20653125, 4.735510416666667, 28.4130625, 568.26125],
-    Japan: [200, 15, 5, 30, 500],
+    metric: [250, 15, 5, 30, 500, 946.352946],
+    US: [236.5882365, 14.78676478125, 4.92892159375, 29.5735295625, 473.176473, 946.352946],
+    imperial: [284.130625, 17.7581640625, 5.919388020833333, 28.4130625, 568.26125, 1136.5225],
+    Australia: [250, 20, 5, 30, 570, 1136.5225],
+    Canada: [250, 15, 5, 28.4130625, 568.26125, 1136.5225],
+    Japan: [200, 15, 5, 30, 500, 946.352946],
   };
   it.each(COUNTRIES)('of the household are those of %s', (country) => {
-    const ml = ['cup', 'tbsp', 'tsp', 'fl oz', 'pint'].map((u) => unitNamed(u, country)!.factor);
+    const ml = ['cup', 'tbsp', 'tsp', 'fl oz', 'pint', 'quart'].map((u) => unitNamed(u, country)!.factor);
     expect(ml).toEqual(HOUSEHOLD[country]);
+    expect(unitNamed('gallon', country)!.factor).toBe(4 * ml[5]!);
+    expect(unitNamed('pinch', country)!.factor).toBe(ml[2]! / 16);
   });
 });

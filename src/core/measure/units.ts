@@ -1,15 +1,17 @@
 /** What a quantity measures. Inside: g, ml, mm, °C, minutes. */
 export type Dimension = 'mass' | 'volume' | 'length' | 'temperature' | 'time';
 
-/** Household measures differ by country; the figures are ml. */
+/** Household measures differ by country; the figures are ml. A gallon is four quarts or eight pints, a pinch the sixteenth of a teaspoon. */
 const HOUSEHOLD = {
-  metric: { cup: 250, tablespoon: 15, teaspoon: 5, fluidOunce: 30, pint: 500 },
+  // Who measures in litres has no quarts or gallons: one that is read comes from a recipe of the US.
+  metric: { cup: 250, tablespoon: 15, teaspoon: 5, fluidOunce: 30, pint: 500, quart: 946.352946 },
   US: {
     cup: 236.5882365,
     tablespoon: 14.78676478125,
     teaspoon: 4.92892159375,
     fluidOunce: 29.5735295625,
     pint: 473.176473,
+    quart: 946.352946,
   },
   imperial: {
     cup: 284.130625,
@@ -17,16 +19,11 @@ const HOUSEHOLD = {
     teaspoon: 5.919388020833333,
     fluidOunce: 28.4130625,
     pint: 568.26125,
+    quart: 1136.5225,
   },
-  Australia: { cup: 250, tablespoon: 20, teaspoon: 5, fluidOunce: 30, pint: 570 },
-  Canada: {
-    cup: 227.3045,
-    tablespoon: 14.20653125,
-    teaspoon: 4.735510416666667,
-    fluidOunce: 28.4130625,
-    pint: 568.26125,
-  },
-  Japan: { cup: 200, tablespoon: 15, teaspoon: 5, fluidOunce: 30, pint: 500 },
+  Australia: { cup: 250, tablespoon: 20, teaspoon: 5, fluidOunce: 30, pint: 570, quart: 1136.5225 },
+  Canada: { cup: 250, tablespoon: 15, teaspoon: 5, fluidOunce: 28.4130625, pint: 568.26125, quart: 1136.5225 },
+  Japan: { cup: 200, tablespoon: 15, teaspoon: 5, fluidOunce: 30, pint: 500, quart: 946.352946 },
 } as const;
 
 export type Country = keyof typeof HOUSEHOLD;
@@ -81,6 +78,9 @@ export function unitsOf(country: Country): Unit[] {
     unit('tsp', 'volume', h.teaspoon, 'teaspoon', 'teaspoons'),
     unit('fl oz', 'volume', h.fluidOunce, 'floz', 'fluid ounce', 'fluid ounces'),
     unit('pint', 'volume', h.pint, 'pints', 'pt'),
+    unit('quart', 'volume', h.quart, 'quarts', 'qt', 'qts'),
+    unit('gallon', 'volume', 4 * h.quart, 'gallons', 'gal', 'gals'),
+    unit('pinch', 'volume', h.teaspoon / 16, 'pinches'),
   ];
 }
 

@@ -1,4 +1,4 @@
-import { clashesOf, clashWords, type Clash } from './allergen-clash';
+import { clashesOf, clashWords, type Clash } from '../formula/allergen-clash';
 import { batchId } from '../ids/ids';
 import type { Situation } from '../situation/situation';
 

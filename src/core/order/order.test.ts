@@ -1,4 +1,4 @@
-import { clashesOf, clashWords } from './allergen-clash';
+import { clashesOf, clashWords } from '../formula/allergen-clash';
 import { pickupProblem, readPickup } from './pickup';
 
 const rule = { now: new Date('2027-03-20T09:00:00Z'), zone: 'Europe/London', daysAhead: 120 };

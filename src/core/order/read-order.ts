@@ -7,7 +7,7 @@ import type { Form } from '../shape/form';
 import { breakDownOrder } from '../situation/break-down-orders';
 import type { BreakableOrder, OpenOrder, PlanningKitchen } from '../situation/situation';
 import { minuteOf, timeOf, WALL_CLOCK } from '../time/clock';
-import { clashesOf, clashWords } from './allergen-clash';
+import { clashesOf, clashWords } from '../formula/allergen-clash';
 import { swapProblem, versionsOf } from './parts';
 import { readPickup, type PickupRule } from './pickup';
 import { readTiers } from './tiers';

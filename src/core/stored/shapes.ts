@@ -1,5 +1,5 @@
 import { Type, type TSchema } from '@sinclair/typebox';
-import { ALLERGENS, type Check, type FormulaWait, type Reminder, type SchoolChoice } from '../formula/formula';
+import { ROLLED_UP, type Check, type FormulaWait, type Reminder, type SchoolChoice } from '../formula/formula';
 import { CHECKS, type CheckName } from '../kinds/checks';
 import type { Form } from '../shape/form';
 import type { Minutes } from '../time/minutes';
@@ -20,7 +20,7 @@ export const oneOf = <const W extends string>(words: readonly W[]) =>
 /** A text with a meaning of its own, such as an id. */
 export const textAs = <T extends string>() => Type.Unsafe<T>(Type.String());
 
-export const allergen = oneOf(ALLERGENS);
+export const allergen = oneOf(ROLLED_UP);
 
 export const minutes = describes<Minutes>()(Type.Object({ low: number, likely: number, high: number }));
 

@@ -137,7 +137,7 @@ function newForm(): FormulaForm {
     },
     lines: [{ ingredient: '', grams: 100 }],
     steps: [{ ...EMPTY_STEP }],
-    ...{ keepPlace: 'fridge', keepMin: 0, keepMax: 2 * 1440, rescue: '', note: '' },
+    ...{ keepPlace: 'fridge', keepMin: 0, keepMax: 2 * 1440, rescue: '', fresh: [], note: '' },
   };
 }
 

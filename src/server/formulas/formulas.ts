@@ -1,14 +1,16 @@
 import type { KitchenDb } from '../../data/kitchen-db';
-import { formOf, formulaOf, type FormulaForm } from '../../core/input/formula-input';
+import { formOf, formulaOf, freshIngredients, type FormulaForm } from '../../core/input/formula-input';
 import { readRecipe, type ForeignRecipe, type ReportLine } from '../../core/exchange/recipe';
 import { asWrittenRow, harmlessRow } from '../../core/exchange/csv-cells';
 import { recipesInRows, recipeToRows } from '../../core/exchange/recipe-csv';
 import { recipesInJsonLd, recipeToJsonLd } from '../../core/exchange/recipe-json-ld';
 import { slug } from '../../core/exchange/slug';
 import { COUNTRIES, type Country } from '../../core/measure/units';
+import type { Ingredient } from '../../core/formula/formula';
 import Papa from 'papaparse';
 import { appendEvents } from '../../data/repositories/events';
 import { insertFormulas, updateFormula } from '../../data/repositories/formulas';
+import { insertIngredients } from '../../data/repositories/ingredients';
 import { loadKitchen } from '../situation/load-kitchen';
 import { clashProblem } from '../../core/order/cake-clashes';
 import { breakDownAll } from '../../core/situation/break-down-orders';
@@ -37,7 +39,9 @@ export function saveFormula(
       const situation = await loadSituation(tx);
       if (!situation) return refuse('There is no kitchen yet.');
       const { kitchen } = situation;
-      const unknown = form.lines.findIndex((l) => !kitchen.library.ingredients.has(l.ingredient));
+      const fresh = freshIngredients(form).filter((i) => !kitchen.library.ingredients.has(i.id));
+      const ingredients = new Map([...kitchen.library.ingredients, ...fresh.map((i): [string, Ingredient] => [i.id, i])]);
+      const unknown = form.lines.findIndex((l) => !ingredients.has(l.ingredient));
       if (unknown >= 0) return refuse(LOOK_AGAIN, { [`lines.${unknown}.ingredient`]: 'The library does not know it.' });
       const skills = new Set(kitchen.team.flatMap((p) => p.skills));
       const unskilled = form.steps.findIndex((s) => s.skill !== '' && !skills.has(s.skill));
@@ -52,13 +56,14 @@ export function saveFormula(
       // Orders that keep the version that is left behind are not touched.
       const olderFormulas = new Map(kitchen.olderFormulas);
       if (before) olderFormulas.set(`${own}@${before.version}`, before.body);
-      const changed = { ...kitchen, olderFormulas, library: { ...kitchen.library, formulas } };
+      const changed = { ...kitchen, olderFormulas, library: { ...kitchen.library, ingredients, formulas } };
       const { orders, batches } = situation;
       const clash = clashProblem(situation, {
         ...{ orders, batches },
         ...breakDownAll(orders, { batches, kitchen: changed }),
       });
       if (clash) return refuse(clash);
+      if (fresh.length > 0) await insertIngredients(tx, fresh);
       const next = (before?.version ?? 0) + 1;
       const at = db.now();
       const why = { savedAt: at, note: form.note };
@@ -103,9 +108,11 @@ export async function readRecipeFile(
   if (foreign.length === 0)
     return refuse('There is no recipe in this file: schema.org JSON-LD or a CSV table is read.');
   const { ingredients } = kitchen.library;
+  const typing = { ...kitchen.typing, country: cups };
   const recipes = foreign.slice(0, 50).map((f) => {
-    const { formula, report } = readRecipe(f, ingredients, cups);
-    return { form: formOf(formula), report };
+    const { formula, report, fresh } = readRecipe(f, ingredients, typing);
+    const told = fresh.map(({ id, name }) => ({ id, name, allergens: [], confirmed: false }));
+    return { form: { ...formOf(formula), fresh: told }, report };
   });
   return { ok: true, recipes };
 }

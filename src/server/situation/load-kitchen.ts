@@ -1,4 +1,6 @@
 import { EQUIPMENT_KINDS } from '../../core/kinds/equipment';
+import type { Typing } from '../../core/measure/parse-quantity';
+import { METRIC, typingOf } from '../../core/measure/show-quantity';
 import { OVEN } from '../../core/planning-format/problem';
 import { calendarOf } from '../../core/situation/make-problem';
 import type { PlanningKitchen } from '../../core/situation/situation';
@@ -10,6 +12,8 @@ import { clockOf, readKitchen, type KitchenRows } from '../../data/repositories/
 /** The kitchen as the core wants it, with its rows as the database has them. */
 export interface LoadedKitchen extends PlanningKitchen {
   rows: KitchenRows;
+  /** How its people write numbers, cups and heat. */
+  typing: Typing;
 }
 
 /** The kitchen as it is now, read anew only where it was changed; null while the database is still empty. */
@@ -40,6 +44,7 @@ function asLoaded(rows: KitchenRows): LoadedKitchen {
       moulds: rows.equipment.flatMap((e) => (e.mould ? [{ ...e.mould, kind: e.kind, owned: e.units }] : [])),
       ovenSlots: Math.max(1, ...rows.equipment.filter((e) => e.kind === OVEN).map((e) => e.units)),
     },
+    typing: typingOf(rows.kitchen.reading ?? METRIC, rows.kitchen.coefficients.fanOffset),
     newestVersions: new Map(rows.formulas.map((f) => [f.id, f.version])),
     olderFormulas: new Map(rows.olderFormulas.map((v) => [`${v.formula}@${v.version}`, v.body])),
     builds: new Map(rows.builds.map((b) => [b.id, b.body])),

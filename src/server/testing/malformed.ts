@@ -33,7 +33,7 @@ const formula = {
       ...{ caution: '', waitMin: 0, waitMax: null, waitPlace: '', waitWhy: '' },
     },
   ],
-  ...{ rescue: '', note: '' },
+  ...{ rescue: '', fresh: [], note: '' },
 };
 const question = { build: 'walnut-ganache', portions: 12, pickup: '2027-05-26T12:00' };
 const reading = { weight: 'g', volume: 'ml', temperature: 'C', length: 'cm', country: 'metric' };

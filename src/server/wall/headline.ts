@@ -2,7 +2,7 @@ import { durationText } from '../../core/time/duration-text';
 import { timeOf } from '../../core/time/clock';
 import { explainOrder } from '../../core/planner/answers/explain-order';
 import type { PlanRow } from '../../data/repositories/plans';
-import { clashWords } from '../../core/order/allergen-clash';
+import { clashWords } from '../../core/formula/allergen-clash';
 import { clashes } from '../../core/order/cake-clashes';
 import { orderId } from '../../core/ids/ids';
 import { type Situation } from '../situation/situation';

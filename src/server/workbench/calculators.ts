@@ -90,5 +90,9 @@ export async function runCalculator(db: KitchenDb, name: string, input: unknown)
   const kitchen = await loadKitchen(db);
   const calculator = calculatorNamed(name);
   if (!kitchen || !calculator) return { ok: false, problems: [{ path: '', message: 'There is no such calculator.' }] };
-  return calculate(calculator, input, { kitchen: kitchen.library, builds: kitchen.builds });
+  return calculate(calculator, input, {
+    kitchen: kitchen.library,
+    builds: kitchen.builds,
+    typing: kitchen.typing,
+  });
 }

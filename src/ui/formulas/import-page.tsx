@@ -6,27 +6,36 @@ import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useState, useTransition } from 'react';
-import { COUNTRIES } from '@/core/measure/units';
+import { COUNTRIES, type Country } from '@/core/measure/units';
 import { onTheScale } from '@/core/measure/show-quantity';
 import type { ImportedRecipe } from '@/server/formulas/formulas';
 import { readRecipeFileAction, saveFormulaAction } from '../actions';
 import { Page } from '../parts/page';
+import { FreshIngredients, type Fresh } from './fresh-ingredients';
 import { KitchenLink } from '../kitchens/kitchen-link';
 
 const LOST = 'The server did not answer. What you chose is still here: try again.';
 
 type Added = { id: string } | { problem: string };
 
+interface ImportPageProps {
+  ingredients: { id: string; name: string }[];
+  /** Whose cups the kitchen has. */
+  cups: Country;
+}
+
 /** Recipes from a file: what was read, what was not, and then into the library. */
-export function ImportPage({ ingredients }: { ingredients: { id: string; name: string }[] }) {
-  const [country, setCountry] = useState<string>('metric');
+export function ImportPage({ ingredients, cups }: ImportPageProps) {
+  const [country, setCountry] = useState<string>(cups);
   const [content, setContent] = useState('');
   const [name, setName] = useState('pasted');
   const [recipes, setRecipes] = useState<ImportedRecipe[]>([]);
   const [added, setAdded] = useState<Record<number, Added>>({});
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, start] = useTransition();
-  const names = new Map(ingredients.map((i) => [i.id, i.name]));
+  const names = new Map([...ingredients, ...recipes.flatMap((r) => r.form.fresh)].map((i) => [i.id, i.name]));
+  const tell = (index: number, fresh: Fresh[]) =>
+    setRecipes((all) => all.map((r, i) => (i === index ? { ...r, form: { ...r.form, fresh } } : r)));
 
   const read = (file: string, text: string) =>
     start(async () => {
@@ -134,6 +143,7 @@ export function ImportPage({ ingredients }: { ingredients: { id: string; name: s
                   </li>
                 ))}
               </Box>
+              {!added[i] && <FreshIngredients fresh={form.fresh} onChange={(fresh) => tell(i, fresh)} />}
               <Box sx={{ mt: 1.5 }}>
                 <AddState state={added[i]} busy={busy} onAdd={() => add(i)} />
               </Box>

@@ -48,6 +48,15 @@ export function ReadingFields({ reading, countries, disabled, onChange }: Readin
         ['in', 'inches'],
       ],
     },
+    {
+      key: 'decimal',
+      label: 'Numbers are typed',
+      options: [
+        ['ask', 'either way: ask'],
+        ['point', '1,250.5'],
+        ['comma', '1.250,5'],
+      ],
+    },
     { key: 'country', label: 'Cups of', options: countries.map((c) => [c, c]) },
   ];
   return choices.map((c) => (
@@ -55,7 +64,7 @@ export function ReadingFields({ reading, countries, disabled, onChange }: Readin
       key={c.key}
       select
       label={c.label}
-      value={reading[c.key]}
+      value={reading[c.key] ?? 'ask'}
       disabled={disabled}
       onChange={(e) => onChange({ ...reading, [c.key]: e.target.value })}
       sx={{ width: 150 }}

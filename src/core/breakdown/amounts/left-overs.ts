@@ -1,4 +1,4 @@
-import { ALLERGENS, type Allergen, type ByProduct, type Formula, type Ingredient } from '../../formula/formula';
+import { ROLLED_UP, type Allergen, type ByProduct, type Formula, type Ingredient } from '../../formula/formula';
 import type { Component } from './component';
 
 /** A by-product of one component, and where it goes. `used` and `left` add up to `grams`. */
@@ -80,7 +80,7 @@ const relabel = (list: Found, label: string): Found => list.map((a) => ({ allerg
 
 /** Puts lists together, in the order of the allergens; nothing is lost and nothing named twice. */
 export function joinAllergens(lists: Found[]): Found {
-  return ALLERGENS.flatMap((allergen) => {
+  return ROLLED_UP.flatMap((allergen) => {
     const from = [
       ...new Set(
         lists
