@@ -87,7 +87,11 @@ export const equipment = pgTable(
     units: integer('units').notNull(),
     heatRate: real('heat_rate'),
     coolRate: real('cool_rate'),
-    mould: jsonb('mould').$type<{ use: 'tin' | 'ring' | 'square tin' | 'shaped tin' | 'sheet'; form: Form }>(),
+    mould: jsonb('mould').$type<{
+      use: 'tin' | 'ring' | 'square tin' | 'shaped tin' | 'sheet';
+      form: Form;
+      depth?: number;
+    }>(),
     position: integer('position').notNull(),
   },
   (table) => [primaryKey({ columns: [table.kitchen, table.id] })],

@@ -19,6 +19,7 @@ const HELD = {
   0: { formulas: 27, builds: 8, orders: 14, undone: false, saved: [] as number[] },
   1: { formulas: 54, builds: 17, orders: 14, undone: true, saved: [2, 1] },
   2: { formulas: 54, builds: 17, orders: 14, undone: true, saved: [2, 1] },
+  4: { formulas: 54, builds: 17, orders: 14, undone: true, saved: [2, 1] },
 };
 
 describe.each(DUMPED)('what schema %d stored', (version) => {

@@ -59,9 +59,7 @@ const reading = object({
   country: mixed<(typeof COUNTRIES)[number]>()
     .oneOf([...COUNTRIES], 'This country’s cups are not known.')
     .required(),
-  decimal: mixed<Decimal>()
-    .oneOf(['point', 'comma', 'ask'], 'A point, a comma, or ask.')
-    .optional(),
+  decimal: mixed<Decimal>().oneOf(['point', 'comma', 'ask'], 'A point, a comma, or ask.').optional(),
 });
 const partChange = object({
   kind: string().oneOf(['formula', 'amount', 'choice', 'newest formulas'], 'This cannot be changed.').required(),

@@ -3,22 +3,36 @@ import type { Minutes } from '../time/minutes';
 import type { Form } from '../shape/form';
 import type { PortionKind } from '../shape/portions';
 
+export interface SheetSize {
+  length: number;
+  width: number;
+}
+
 /** How much of a component a cake takes. Lengths in mm; what is left out comes from the coefficients. */
 export type AmountRule =
+  /** Layers from tins: at most so many out of one; the depth counts where the kitchen has not told that of its tins. */
   | { rule: 'batter'; tinDepth: number; layersPerTin: number }
-  | { rule: 'discs'; sheet: { length: number; width: number } }
-  | { rule: 'roll sheet'; sheet: { length: number; width: number } }
-  | { rule: 'filling'; thickness?: number; dammed?: boolean }
+  /** Layers cut from sheets; `halves`: a layer may be two halves. */
+  | { rule: 'discs'; sheet: SheetSize; halves?: boolean }
+  /** A base under everything, spread, piped or rolled to the cake’s own size, baked on sheets. */
+  | { rule: 'base'; thickness: number; sheet: SheetSize }
+  | { rule: 'roll sheet'; sheet: SheetSize }
+  /** In every gap; `onTop`: on the last layer too. */
+  | { rule: 'filling'; thickness?: number; dammed?: boolean; onTop?: boolean }
   | { rule: 'dam and coats'; crumb?: number; final?: number; dam?: boolean; topOnly?: boolean }
   | { rule: 'soak'; kind: 'butter' | 'foam' }
   | { rule: 'paste cover' }
   | { rule: 'glaze' }
-  | { rule: 'mould'; share: number }
+  /** A disc inside a ring or mould, so far from its rim. */
+  | { rule: 'insert'; thickness: number; inset: number }
+  /** What everything else in a ring or mould leaves free. */
+  | { rule: 'rest of the ring' }
   | { rule: 'panels'; height: number; thickness: number }
   | { rule: 'pieces'; per: 'cake' | 'tier' | 'portion'; count: number; grams: number }
   | { rule: 'border'; nozzle: string; where: 'top' | 'foot' | 'both' }
   | { rule: 'rosettes'; spacing: number; grams: number }
-  | { rule: 'drip'; meanLength?: number }
+  /** Drops around the rim; `flood`: mm over the whole top. */
+  | { rule: 'drip'; meanLength?: number; flood?: number }
   /** Crumbs, nuts, powder strewn over the top or around the foot: g per cm² of a band so high (the top without it). */
   | { rule: 'strewn'; gramsPerCm2: number; height?: number }
   /** So much for each g of another component: "one part of glaze to two of mousse". */
@@ -44,7 +58,8 @@ export interface BuildComponent {
 export interface BuildStage {
   key: string;
   name: string;
-  minutes: Minutes & { perTier?: number; perPortion?: number };
+  /** More for each further tier, each portion, each piece of what it takes, each 100 cm² of top and side. */
+  minutes: Minutes & { perTier?: number; perPortion?: number; perPiece?: number; perArea?: number };
   skill: string | null;
   people?: number;
   uses?: { kind: string; units: number }[];
@@ -83,8 +98,8 @@ export interface Build {
   layers: number;
   layerHeight: number;
   fillingThickness?: number;
-  /** mm on top of the last layer. */
-  finish: number;
+  /** Built in a ring or mould of this height, mm, that is filled up. */
+  ringHeight?: number;
   /** A ring held from one stage's start to another's end. */
   ringHold?: { from: string; until: string };
   components: BuildComponent[];

@@ -1,9 +1,39 @@
 import { formName, type Form } from '../shape/form';
+import { cutFromSheets, type Sheet } from '../shape/cutting-plan';
+import { sheetPieceOf } from '../shape/sheets-for';
+import type { AmountRule, Build } from './build';
 import type { Mould } from './kitchen';
-import type { Build } from './build';
 
-/** The forms that a build can have: sizes of its own, or those of the moulds that the kitchen owns. */
-export function formsOfBuild(build: Build, moulds: Mould[]): Form[] {
+/** The forms that a build can have: sizes of its own, or those of the moulds that the kitchen owns; none that its sheets are too small for. */
+export function formsOfBuild(build: Build, moulds: readonly Mould[]): Form[] {
   const forms = build.sizes ?? moulds.filter((m) => m.use === build.mould && m.owned > 0).map((m) => m.form);
-  return [...new Map(forms.map((f) => [formName(f), f])).values()];
+  const rules = build.components.flatMap((c) =>
+    c.amount.rule === 'divided' ? c.amount.uses.map((u) => u.rule) : [c.amount],
+  );
+  return distinct(forms).filter((f) => rules.every((r) => fitsSheet(f, r)));
+}
+
+/** Forms for cakes that are cut in the kitchen and not shown: other shapes than the build’s, which bake in tins like it. */
+export function cuttingForms(build: Build, moulds: readonly Mould[]): Form[] {
+  if (build.mould !== 'tin' && build.mould !== 'square tin') return [];
+  const own = new Set(formsOfBuild(build, moulds).map((f) => f.form));
+  const bakes = (m: Mould) => m.owned > 0 && (m.use === 'square tin' || m.use === 'tin') && !own.has(m.form.form);
+  return distinct(moulds.filter(bakes).map((m) => m.form));
+}
+
+const distinct = (forms: Form[]) => [...new Map(forms.map((f) => [formName(f), f])).values()];
+
+function fitsSheet(form: Form, rule: AmountRule): boolean {
+  if (rule.rule === 'base') return fits(form, rule.sheet, false);
+  return rule.rule !== 'discs' || fits(form, rule.sheet, rule.halves ?? false);
+}
+
+function fits(form: Form, sheet: Sheet, halves: boolean): boolean {
+  const piece = sheetPieceOf(form);
+  if (cutFromSheets(sheet, [{ ...piece, count: 1 }])) return true;
+  return (
+    halves &&
+    piece.shape === 'disc' &&
+    cutFromSheets(sheet, [{ shape: 'half-disc', diameter: piece.diameter, count: 1 }]) !== null
+  );
 }

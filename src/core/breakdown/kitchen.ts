@@ -21,5 +21,7 @@ export interface Mould {
   kind: string;
   use: 'tin' | 'ring' | 'square tin' | 'shaped tin' | 'sheet';
   form: Form;
+  /** mm, where somebody has told it. */
+  depth?: number;
   owned: number;
 }

@@ -1,5 +1,6 @@
 import { cakeHeight } from '../breakdown/amounts/cake';
 import { perimeter, sideArea, topArea, type Form } from '../shape/form';
+import { rimArea } from '../shape/rim';
 import { borderGrams, rosetteCount, rosetteSpacing } from '../shape/piping';
 import { calculator, choice, form, maybe, number, type Calculator } from './calculator';
 
@@ -37,7 +38,7 @@ export const amountCalculators: Calculator[] = [
   calculator({
     ...{ name: 'filling', title: 'Filling and dam', group: 'Amounts' },
     about: 'What goes between the layers, and the ring of firm frosting that holds it.',
-    source: 'Top area × thickness × density per gap; the dam takes a ring of 10 mm.',
+    source: 'Top area × thickness × density per gap; the dam takes a ring of it, π(r² − (r − w)²) on a round.',
     fields: {
       form: form('Form', ROUND),
       gaps: number('Gaps', 'count', { default: 3, whole: true, least: 1 }),
@@ -49,7 +50,7 @@ export const amountCalculators: Calculator[] = [
     },
     results: { grams: ['On the cake', 'g'], toMake: ['To make', 'g'], damMillilitres: ['Dam', 'ml'] },
     run: ({ form: f, gaps, thickness, stuff, density, dam, loss: lost }) => {
-      const ring = Math.min(topArea(f), perimeter(f) * dam);
+      const ring = Math.min(topArea(f), rimArea(f, dam));
       const grams = ((topArea(f) - ring) * thickness * gaps * (density ?? DENSITIES[stuff])) / 1000;
       return { grams, toMake: grams * (1 + lost), damMillilitres: (ring * thickness * gaps) / 1000 };
     },
@@ -118,16 +119,25 @@ export const amountCalculators: Calculator[] = [
   calculator({
     ...{ name: 'drip', title: 'Drip', group: 'Amounts' },
     about: 'For a foot of long and short drips.',
-    source: '1 g per cm of outline and per cm of mean length, with what stays in the bag.',
+    source:
+      '0.5 g per cm of outline and per cm of mean length, with what stays in the bag; a flooded top is area × mm × g/ml.',
     fields: {
       form: form('Form', ROUND),
       meanLength: number('Mean length', 'mm', { default: (f) => f.drip.meanLength }),
+      flood: number('Flooded top', 'mm', { default: 0 }),
+      density: number('Density', 'g/ml', { default: DENSITIES.ganache, least: 0.01 }),
       loss: loss(),
     },
-    results: { grams: ['On the cake', 'g'], toMake: ['To make', 'g'] },
-    run: ({ form: f, meanLength, loss: lost }, { kitchen }) => {
-      const grams = (perimeter(f) / 10) * (meanLength / 10) * kitchen.coefficients.drip.gramsPerCm2;
-      return { grams, toMake: grams * (1 + lost) };
+    results: {
+      drops: ['Drops', 'g'],
+      top: ['Flooded top', 'g'],
+      grams: ['On the cake', 'g'],
+      toMake: ['To make', 'g'],
+    },
+    run: ({ form: f, meanLength, flood, density, loss: lost }, { kitchen }) => {
+      const drops = (perimeter(f) / 10) * (meanLength / 10) * kitchen.coefficients.drip.gramsPerCm2;
+      const top = (topArea(f) * flood * density) / 1000;
+      return { drops, top, grams: drops + top, toMake: (drops + top) * (1 + lost) };
     },
   }),
   calculator({

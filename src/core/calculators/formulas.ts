@@ -166,7 +166,7 @@ export const formulaCalculators: Calculator[] = [
     fields: {
       grams: number('Formula says', 'g', { default: 12 }),
       fromBloom: number('of bloom', 'bloom', { default: 200, least: 1 }),
-      toBloom: maybe('You have bloom', 'bloom', { least: 1 }),
+      toBloom: maybe('You have powder of bloom', 'bloom', { least: 1 }),
       grade: choice<SheetGrade>('or sheets, grade', GRADES, (f) => f.sheetGrade),
     },
     results: {
@@ -182,7 +182,8 @@ export const formulaCalculators: Calculator[] = [
       return {
         grams: exact,
         bloom,
-        sheets: gelatineSheets(grams, fromBloom, grade, sheetGrades).sheets,
+        // Powder is weighed; sheets are counted by the grade that was asked for.
+        sheets: toBloom === null ? gelatineSheets(grams, fromBloom, grade, sheetGrades).sheets : null,
         water: exact * POWDER_WATER,
       };
     },

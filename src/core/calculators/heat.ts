@@ -1,6 +1,10 @@
 import { fitCooling, minutesUntil, temperatureAfter } from '../records/cooling';
 import { calculator, CannotCalculate, choice, list, maybe, number, type Calculator } from './calculator';
 
+/** How far a cooling figure from a single record may be off, as a share. */
+const BAND = 0.2;
+const bandAround = (tau: number) => ({ low: tau * (1 - BAND), likely: tau, high: tau * (1 + BAND) });
+
 export const heatCalculators: Calculator[] = [
   calculator({
     ...{ name: 'cooling', title: 'When is it cool?', group: 'Heat and cold', also: 'probe temperature chill' },
@@ -25,7 +29,11 @@ export const heatCalculators: Calculator[] = [
       after30: ['In half an hour it has', '°C'],
     },
     run: ({ thing, place, from, ambient, target, tau }, { kitchen }) => {
-      const known = tau === null ? kitchen.coefficients.cooling[thing]![place] : { low: tau, likely: tau, high: tau };
+      if (place === 'freezer' && target <= 0)
+        throw new CannotCalculate(
+          'Below 0 °C water gives up its latent heat, which this law does not know: go by the setting time of the formula.',
+        );
+      const known = tau === null ? kitchen.coefficients.cooling[thing]![place] : bandAround(tau);
       const time = minutesUntil(target, from, ambient, known);
       if (!time) throw new CannotCalculate(`It never gets under ${target} °C in a place of ${ambient} °C.`);
       return { ...time, after30: temperatureAfter(30, from, ambient, known.likely) };

@@ -1,6 +1,12 @@
 import { orderId } from '../ids/ids';
 import { breakDown } from '../breakdown/break-down';
 import { cakeName } from '../breakdown/amounts/cake';
+import { cakeGrams, finishedGrams } from '../breakdown/amounts/weight';
+import type { Build } from '../breakdown/build';
+import type { Kitchen } from '../breakdown/kitchen';
+import { SCHOOLS } from '../formula/schools';
+import type { Form } from '../shape/form';
+import { TooLargeForSheet } from '../shape/sheets-for';
 import {
   calculator,
   CannotCalculate,
@@ -27,6 +33,7 @@ export const orderCalculators: Calculator[] = [
     results: {
       cake: ['Cake', ''],
       portions: ['Portions', 'count'],
+      grams: ['Finished cake', 'g'],
       components: ['Components', ''],
       leftOvers: ['Left over', ''],
       allergens: ['Contains', ''],
@@ -37,15 +44,17 @@ export const orderCalculators: Calculator[] = [
       const forms = tiers.map((t) => t.form);
       if (forms.length > found.mostTiers)
         throw new CannotCalculate(`${found.name} has at most ${found.mostTiers} tiers.`);
-      const broken = breakDown({ id: orderId(1), build: found, tiers: forms, without, choices }, kitchen);
+      const broken = brokenDown(found, forms, without, choices, kitchen);
       return {
         cake: cakeName(forms),
         heights: broken.cake.tiers.map((t) => t.height),
         portions: broken.cake.portions,
+        grams: cakeGrams(broken.components),
         components: broken.components.map((c): CalcValue => ({
           role: c.role,
           formula: c.formula.id,
           grams: c.amount.grams,
+          onTheCake: finishedGrams(c),
           because: c.amount.because,
           portions: c.amount.portions.map((p): CalcValue => ({ use: p.use, grams: p.grams })),
         })),
@@ -62,3 +71,29 @@ export const orderCalculators: Calculator[] = [
     },
   }),
 ];
+
+/** Breaks down, or says what is unknown: a role to leave out, a question, an answer; or what is too large for its sheet. */
+function brokenDown(build: Build, tiers: Form[], without: string[], choices: Record<string, string>, kitchen: Kitchen) {
+  const roles = build.components.map((c) => c.role);
+  const strange = without.find((r) => !roles.includes(r));
+  if (strange !== undefined)
+    throw new CannotCalculate(`${build.name} has no part “${strange}”. Its parts: ${roles.join(', ')}.`);
+  const fixed = build.components.find((c) => without.includes(c.role) && !c.optional);
+  if (fixed) throw new CannotCalculate(`${fixed.label} cannot be left out of ${build.name}.`);
+  const questions = new Map(
+    [...SCHOOLS, ...(build.routes ?? [])].map((s) => [s.key, s.choices.map((c) => c.key)] as const),
+  );
+  for (const [key, answer] of Object.entries(choices)) {
+    const answers = questions.get(key);
+    if (!answers)
+      throw new CannotCalculate(`There is no question “${key}”. Questions: ${[...questions.keys()].join(', ')}.`);
+    if (!answers.includes(answer))
+      throw new CannotCalculate(`“${answer}” is no answer to “${key}”. Answers: ${answers.join(', ')}.`);
+  }
+  try {
+    return breakDown({ id: orderId(1), build, tiers, without, choices }, kitchen);
+  } catch (error) {
+    if (error instanceof TooLargeForSheet) throw new CannotCalculate(error.message);
+    throw error;
+  }
+}

@@ -21,12 +21,7 @@ export type ReadInput = { ok: true; values: Record<string, unknown> } | { ok: fa
  * Checks what was given for the fields of a calculator and fills in the defaults. Numbers may come as text with a unit
  * ("20 cm", "350F"); unknown fields are told, with the names that are right.
  */
-export function readInput(
-  fields: Record<string, FieldSpec>,
-  given: unknown,
-  asked: Asked,
-  path = '',
-): ReadInput {
+export function readInput(fields: Record<string, FieldSpec>, given: unknown, asked: Asked, path = ''): ReadInput {
   const { figures } = asked;
   if (typeof given !== 'object' || given === null || Array.isArray(given))
     return { ok: false, problems: [{ path, message: 'Give the fields as a JSON object.' }] };

@@ -1,5 +1,5 @@
 import { amountCalculators } from './amounts';
-import type { CalcContext, CalcValues, Calculator } from './calculator';
+import type { CalcContext, CalcValue, CalcValues, Calculator } from './calculator';
 import { CannotCalculate } from './calculator';
 import { formulaCalculators } from './formulas';
 import { heatCalculators } from './heat';
@@ -31,9 +31,22 @@ export function calculate(calculator: Calculator, given: unknown, context: CalcC
   const read = readInput(calculator.fields, given, { figures: context.kitchen.coefficients, typing: context.typing });
   if (!read.ok) return read;
   try {
-    return { ok: true, values: calculator.run(read.values, context) };
+    const values = calculator.run(read.values, context);
+    const endless = Object.entries(values).find(([, value]) => holdsNoNumber(value));
+    if (endless)
+      throw new CannotCalculate(
+        `These numbers do not go together: ${calculator.results[endless[0]]?.[0] ?? endless[0]} cannot be worked out.`,
+      );
+    return { ok: true, values };
   } catch (error) {
     if (!(error instanceof CannotCalculate)) throw error;
     return { ok: false, problems: [{ path: '', message: error.message }] };
   }
+}
+
+/** Is there a number in it that is none, or without end? */
+function holdsNoNumber(value: CalcValue): boolean {
+  if (typeof value === 'number') return !Number.isFinite(value);
+  if (typeof value !== 'object' || value === null) return false;
+  return Object.values(value).some(holdsNoNumber);
 }

@@ -1,9 +1,29 @@
-import { cutPortions, type CuttingScheme } from '../shape/cutting-scheme';
+import { cakeName } from '../breakdown/amounts/cake';
+import { clothArea, clothDisc, clothFor } from '../shape/cloth';
+import { cuttingSchemes, type CuttingScheme } from '../shape/cutting-scheme';
 import { formName, perimeter, sideArea, span, topArea, volume, type Form } from '../shape/form';
-import { portions, type PortionKind } from '../shape/portions';
-import { proposeTiers } from '../shape/propose-tiers';
-import { pasteDisc, standFor } from '../shape/stand';
-import { calculator, choice, form, list, number, type Calculator, type CalcValue } from './calculator';
+import {
+  checkPortions,
+  isPortionedByWeight,
+  PORTION_KINDS,
+  portionArea,
+  portions,
+  portionsByWeight,
+  type PortionKind,
+} from '../shape/portions';
+import { proposeSizes, whyNoOffer, type NoOffer } from '../shape/size-offers';
+import { standFor } from '../shape/stand';
+import {
+  calculator,
+  CannotCalculate,
+  choice,
+  form,
+  list,
+  maybe,
+  number,
+  type Calculator,
+  type CalcValue,
+} from './calculator';
 
 const ROUND: Form = { form: 'round', diameter: 200 };
 
@@ -36,54 +56,77 @@ export const shapeCalculators: Calculator[] = [
   }),
   calculator({
     ...{ name: 'portions', title: 'Portions of a tier', group: 'Shapes and portions', also: 'guests slices wedges' },
-    about: 'By area and height, and for a round by how it is cut.',
+    about: 'By area and height, and by how it is cut; with its weight, whether a portion is plausible.',
     source:
-      '⌊top area ÷ portion area⌋ for each 100 mm of height; wedges by the rim, strips by blocks of the portion’s area.',
+      '⌊top area ÷ portion area⌋, in proportion to 100 mm below 80 mm, twice from 160 mm on; wedges by their rim, strips cut into pieces of which 60 % are there.',
     fields: {
       form: form('Form', ROUND),
-      height: number('Height', 'mm', { default: 100 }),
-      kind: choice<PortionKind>('Portion', ['party', 'dessert'], 'party'),
-      scheme: choice<CuttingScheme>('Cut in', ['area', 'wedges', 'strips'], 'area'),
+      height: number('Height', 'mm', { default: 100, least: 1 }),
+      kind: choice<PortionKind>('Portion', PORTION_KINDS, 'party'),
+      scheme: choice<CuttingScheme | 'area'>('Cut in', ['area', 'wedges', 'strips'], 'area'),
+      grams: maybe('Finished cake weighs', 'g', { least: 1 }),
     },
-    results: { portions: ['Portions', 'count'], portionArea: ['A portion has', 'cm²'] },
-    run: ({ form: f, height, kind, scheme }, { kitchen }) => {
+    results: {
+      portions: ['Portions', 'count'],
+      portionArea: ['A portion has', 'cm²'],
+      wedges: ['In wedges', 'count'],
+      strips: ['In strips', 'count'],
+      better: ['Gives more', ''],
+      gramsEach: ['A portion weighs', 'g'],
+      plausible: ['which is plausible', ''],
+      pieces: ['Where to cut', ''],
+    },
+    run: ({ form: f, height, kind, scheme, grams }, { kitchen }) => {
       const { portions: settings, cutting } = kitchen.coefficients;
-      const area = kind === 'party' ? settings.partyArea : settings.dessertArea;
-      const bySchemeAt100 = scheme === 'area' ? null : cutPortions(f, scheme, area, cutting);
+      const byWeight = isPortionedByWeight(f);
+      if (byWeight && grams === null) throw new CannotCalculate('A dome is portioned by weight: say what it weighs.');
+      const byArea = byWeight ? portionsByWeight(grams!, kind, settings) : portions(f, height, kind, settings);
+      const schemes = cuttingSchemes(f, height, kind, cutting);
+      const of = (scheme: CuttingScheme) => schemes.find((s) => s.scheme === scheme)?.count ?? null;
+      const count = scheme === 'area' ? byArea : of(scheme);
+      if (count === null) throw new CannotCalculate(`A ${f.form} is not cut in ${scheme}.`);
+      const check = grams === null ? null : checkPortions(grams, count, kind, settings);
+      const rows = schemes.find((s) => s.scheme === 'strips');
       return {
-        portions:
-          bySchemeAt100 === null ? portions(f, height, kind, settings) : Math.floor((bySchemeAt100 * height) / 100),
-        portionArea: area,
+        portions: count,
+        portionArea: portionArea(kind, settings),
+        wedges: of('wedges'),
+        strips: of('strips'),
+        better: schemes[0]?.scheme ?? null,
+        gramsEach: check?.grams ?? null,
+        plausible: check?.plausible ?? null,
+        pieces: rows?.scheme === 'strips' ? rows.pieces.map((p): CalcValue => ({ ...p })) : [],
       };
     },
   }),
   calculator({
-    ...{ name: 'tiers', title: 'Tiers for a number of guests', group: 'Shapes and portions', also: 'sizes proposals' },
-    about: 'Sets of the sizes you have that give enough, smallest surplus first.',
-    source: 'All descending sets with a ledge of 40 mm; portions by area and height.',
+    ...{ name: 'tiers', title: 'Sizes for a number of guests', group: 'Shapes and portions', also: 'tiers proposals' },
+    about: 'One cake, tiers, equal cakes side by side, or a shown cake with others that are cut in the kitchen.',
+    source: 'Of each kind the smallest surplus first; tiers step in by 40 mm; portions by area and height.',
     fields: {
-      guests: number('Guests', 'count', { default: 60, whole: true, least: 1 }),
-      kind: choice<PortionKind>('Portion', ['party', 'dessert'], 'party'),
-      height: number('Height of a tier', 'mm', { default: 110 }),
+      guests: number('Guests', 'count', { default: 60, whole: true, least: 1, most: 2000 }),
+      kind: choice<PortionKind>('Portion', PORTION_KINDS, 'party'),
+      height: number('Height of a tier', 'mm', { default: 110, least: 1 }),
       mostTiers: number('Tiers at most', 'count', { default: 3, whole: true, least: 1, most: 6 }),
       sizes: list(
         'Sizes',
         { form: form('Form') },
         [150, 200, 240, 280].map((diameter) => ({ form: { form: 'round' as const, diameter } })),
       ),
+      cutting: list('Cut in the kitchen', { form: form('Form') }, [{ form: { form: 'square', side: 250 } }]),
     },
     results: { offers: ['Sets', ''] },
-    run: ({ guests, kind, height, mostTiers, sizes }, { kitchen }) => {
+    run: ({ guests, kind, height, mostTiers, sizes, cutting }, { kitchen }) => {
       const count = (f: Form) => portions(f, height, kind, kitchen.coefficients.portions);
-      const offers = proposeTiers(
-        sizes.map((s) => s.form),
-        guests,
-        mostTiers,
-        count,
-      ).slice(0, 8);
+      const forms = sizes.map((s) => s.form);
+      const limits = { mostTiers, count, cutting: cutting.map((c) => c.form) };
+      const offers = proposeSizes(forms, guests, limits).slice(0, 8);
+      if (offers.length === 0) throw new CannotCalculate(noOfferWords(whyNoOffer(forms, guests, limits), guests));
       return {
         offers: offers.map((o): CalcValue => ({
-          tiers: o.tiers.map(formName).join(' + '),
+          kind: o.kind,
+          tiers: cakeName(o.tiers),
+          cakes: o.tiers.length,
           portions: o.portions,
           surplus: o.portions - guests,
         })),
@@ -126,19 +169,46 @@ export const shapeCalculators: Calculator[] = [
     },
   }),
   calculator({
-    ...{ name: 'paste', title: 'Sugar-paste cover', group: 'Shapes and portions', also: 'disc rolled fondant' },
-    about: 'The disc to roll, and what it weighs.',
-    source: 'Disc = d + 2h + 50 mm; weight = area × thickness × 1.35 g/ml.',
+    ...{ name: 'paste', title: 'Sugar-paste cover', group: 'Shapes and portions', also: 'disc rolled fondant cloth' },
+    about: 'The cloth to roll, what it weighs, and what of it is trimmed off.',
+    source:
+      'Round d + 2h + 50 mm, square s + 2h + 50 mm, as a disc its diagonal + 2h + 50 mm; area × thickness × 1.35 g/ml.',
     fields: {
       form: form('Form', ROUND),
       height: number('Height', 'mm', { default: 100 }),
       thickness: number('Thickness', 'mm', { default: (f) => f.paste.thickness }),
+      rolled: choice<'as the cake' | 'as a disc'>('Rolled', ['as the cake', 'as a disc'], 'as the cake'),
     },
-    results: { disc: ['Roll to', 'mm'], grams: ['Weight', 'g'] },
-    run: ({ form: f, height, thickness }, { kitchen }) => {
+    results: {
+      disc: ['Roll a disc of', 'mm'],
+      length: ['or a cloth, long', 'mm'],
+      width: ['and wide', 'mm'],
+      grams: ['Weight', 'g'],
+      onTheCake: ['of it on the cake', 'g'],
+      trimmed: ['trimmed off', 'g'],
+    },
+    run: ({ form: f, height, thickness, rolled }, { kitchen }) => {
       const { margin, density } = kitchen.coefficients.paste;
-      const disc = pasteDisc(f, height, margin);
-      return { disc, grams: ((Math.PI * disc ** 2) / 4) * thickness * density * 0.001 };
+      const cloth = (rolled === 'as a disc' ? clothDisc : clothFor)(f, height, margin);
+      const weigh = (mm2: number) => (mm2 * thickness * density) / 1000;
+      const grams = weigh(clothArea(cloth));
+      const onTheCake = weigh(topArea(f) + sideArea(f, height));
+      const disc = cloth.shape === 'disc';
+      return {
+        disc: disc ? cloth.diameter : null,
+        length: disc ? null : cloth.length,
+        width: disc ? null : cloth.width,
+        grams,
+        onTheCake,
+        trimmed: grams - onTheCake,
+      };
     },
   }),
 ];
+
+/** Why nothing gives enough, and what would help. */
+export function noOfferWords(why: NoOffer, guests: number): string {
+  if (why.because === 'no sizes') return 'No size of these gives a single portion.';
+  const name = formName(why.form);
+  return `${guests} portions take ${why.needs} × ${name}; ${why.has} can be made at once. A larger size, or more of this one, would help.`;
+}

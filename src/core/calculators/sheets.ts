@@ -30,7 +30,8 @@ export const sheetCalculators: Calculator[] = [
     },
     about:
       'Where to cut discs, half-discs and rectangles, drawn to scale, with what is left. Without a count as many as fit.',
-    source: 'Bottom-left fill in several orders, and rows of discs; every pair is proved apart by a separating line.',
+    source:
+      'Bottom-left fill in several orders, rows of discs, blocks of rectangles around a hole; every pair is checked apart.',
     fields: {
       length: number('Sheet, long', 'mm', { default: 600, least: 1 }),
       width: number('Sheet, wide', 'mm', { default: 400, least: 1 }),
@@ -42,7 +43,7 @@ export const sheetCalculators: Calculator[] = [
           diameter: maybe('Diameter', 'mm'),
           length: maybe('Length', 'mm'),
           width: maybe('Width', 'mm'),
-          count: maybe('How many', 'count', { whole: true, least: 1, most: 60 }),
+          count: maybe('How many', 'count', { whole: true, least: 1, most: 150 }),
         },
         [{ shape: 'disc', diameter: 180, length: null, width: null, count: null }],
       ),

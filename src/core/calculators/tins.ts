@@ -1,22 +1,42 @@
-import type { Batter } from '../formula/formula';
-import { batterGrams, bakingRounds, splitBatter } from '../shape/batter';
-import { formName, volume, type Form } from '../shape/form';
+import { BATTERS, type Batter } from '../formula/formula';
+import {
+  bakedGrams,
+  bakedHeight,
+  bakingRounds,
+  batterGrams,
+  gramsPerBaked,
+  layersFrom,
+  layersToTins,
+  splitBatter,
+} from '../shape/batter';
+import { formName, topArea, volume, type Form } from '../shape/form';
 import { bakeMinutes, tinFactor } from '../shape/tin-swap';
-import { calculator, CannotCalculate, choice, form, list, maybe, number, type Calculator } from './calculator';
+import { rollDiameter } from '../breakdown/strata/roll';
+import {
+  calculator,
+  CannotCalculate,
+  choice,
+  form,
+  list,
+  maybe,
+  number,
+  type Calculator,
+  type CalcValue,
+} from './calculator';
 
 const ROUND: Form = { form: 'round', diameter: 200 };
-const BATTERS: readonly Batter[] = ['butter', 'foam', 'chiffon', 'oil', 'sheet'];
 
 export const tinCalculators: Calculator[] = [
   calculator({
     ...{ name: 'tin-swap', title: 'Another tin', group: 'Tins', also: 'convert scale pan' },
     about: 'What a formula for one tin becomes in another, and how long it bakes there.',
-    source: 'Same depth by top area, same proportions by volume; t₂ = t₁ × (depth₂ ÷ depth₁)^1.5, ± 15 %.',
+    source:
+      'Same depth by top area, same proportions by volume; t₂ = t₁ × (depth of batter₂ ÷ depth of batter₁)^1.5, ± 15 %: by area the batter lies as deep as before.',
     fields: {
       from: form('Formula is for', { form: 'round', diameter: 180 }),
-      fromDepth: number('its depth', 'mm', { default: 50 }),
+      fromDepth: number('its depth', 'mm', { default: 50, least: 1 }),
       to: form('Tin in hand', { form: 'square', side: 200 }),
-      toDepth: number('its depth', 'mm', { default: 50 }),
+      toDepth: number('its depth', 'mm', { default: 50, least: 1 }),
       by: choice<'area' | 'volume'>('Scale by', ['area', 'volume'], 'area'),
       grams: number('Formula weighs', 'g', { default: 900 }),
       minutes: maybe('Formula bakes', 'min'),
@@ -30,7 +50,9 @@ export const tinCalculators: Calculator[] = [
     },
     run: ({ from, fromDepth, to, toDepth, by, grams, minutes }, { kitchen }) => {
       const factor = tinFactor({ form: from, depth: fromDepth }, { form: to, depth: toDepth }, by);
-      const time = minutes === null ? null : bakeMinutes(minutes, fromDepth, toDepth, kitchen.coefficients.bakeSpread);
+      // What counts is how deep the batter lies: by area as deep as before, by volume in proportion to the tins.
+      const deeper = (factor * topArea(from)) / topArea(to);
+      const time = minutes === null ? null : bakeMinutes(minutes, 1, deeper, kitchen.coefficients.bakeSpread);
       return {
         factor,
         grams: grams * factor,
@@ -58,7 +80,7 @@ export const tinCalculators: Calculator[] = [
     source: 'Tin volume × fill × density; a sheet by its spread depth.',
     fields: {
       form: form('Tin', ROUND),
-      depth: number('Depth of the tin', 'mm', { default: 50 }),
+      depth: number('Depth of the tin', 'mm', { default: 50, least: 1 }),
       batter: choice<Batter>('Batter', BATTERS, 'butter'),
       tins: number('Tins', 'count', { default: 1, whole: true, least: 1 }),
       fill: maybe('Fill, if not the kitchen’s', 'share', { most: 1 }),
@@ -80,6 +102,85 @@ export const tinCalculators: Calculator[] = [
     },
   }),
   calculator({
+    ...{ name: 'layers', title: 'Batter for layers of a height', group: 'Tins', also: 'tins bake trim saw' },
+    about: 'A layer is as high as its cake wants it; the depth of the tin says how many come out of one.',
+    source:
+      'Top area × baked height × g per ml; baked height = finished layers ÷ (1 − trim) + cuts; g per ml = fill × density of the kind, or what you have measured.',
+    fields: {
+      form: form('Tin', ROUND),
+      depth: number('Depth of the tin', 'mm', { default: 60, least: 1 }),
+      layers: number('Layers', 'count', { default: 4, whole: true, least: 1, most: 60 }),
+      layerHeight: number('Finished, high', 'mm', { default: 24, least: 1 }),
+      batter: choice<Batter>('Batter', BATTERS, 'butter'),
+      trim: number('Levelling takes', 'share', { default: (f) => f.trim, most: 0.9 }),
+      sawCut: number('A cut takes', 'mm', { default: (f) => f.sawCut }),
+      measuredGrams: maybe('Measured: so much batter', 'g', { least: 1 }),
+      measuredForm: form('in this tin', ROUND),
+      measuredHeight: maybe('came out so high', 'mm', { least: 1 }),
+    },
+    results: {
+      perTin: ['Layers from a tin', 'count'],
+      tins: ['Tins', ''],
+      gramsPerMl: ['Batter for each ml baked', 'g/ml'],
+      grams: ['In all', 'g'],
+    },
+    run: (input, { kitchen }) => {
+      const { form: f, depth, layers, layerHeight, batter, trim, sawCut } = input;
+      const { measuredGrams, measuredForm, measuredHeight } = input;
+      if ((measuredGrams === null) !== (measuredHeight === null))
+        throw new CannotCalculate('A measured yield needs its grams and its height.');
+      const gramsPerMl =
+        measuredGrams === null
+          ? gramsPerBaked(kitchen.coefficients.batter[batter])
+          : measuredGrams / volume(measuredForm, measuredHeight!);
+      const perTin = layersFrom(depth, layerHeight, trim, sawCut);
+      const tins = layersToTins(layers, perTin).map((t) => {
+        const baked = bakedHeight(t.layers, layerHeight, trim, sawCut);
+        return { ...t, baked, gramsEach: bakedGrams(f, baked, gramsPerMl) };
+      });
+      return {
+        perTin,
+        tins: tins.map((t): CalcValue => ({ ...t })),
+        gramsPerMl,
+        grams: tins.reduce((sum, t) => sum + t.tins * t.gramsEach, 0),
+      };
+    },
+  }),
+  calculator({
+    ...{ name: 'base', title: 'Base, sheet or biscuit', group: 'Tins', also: 'dacquoise dough spread' },
+    about: 'What is spread, piped or rolled to its own area.',
+    source: 'Area × thickness × its own density ÷ (1 − loss).',
+    fields: {
+      form: form('Form', ROUND),
+      thickness: number('Baked, thick', 'mm', { default: 8, least: 0.1 }),
+      density: number('Baked, weighs', 'g/ml', { default: 0.5, least: 0.01 }),
+      loss: number('Lost in baking', 'share', { default: 0.12, most: 0.95 }),
+      count: number('How many', 'count', { default: 1, whole: true, least: 1 }),
+    },
+    results: { grams: ['Mix', 'g'], baked: ['Baked', 'g'] },
+    run: ({ form: f, thickness, density, loss, count }) => {
+      const baked = (count * topArea(f) * thickness * density) / 1000;
+      return { grams: baked / (1 - loss), baked };
+    },
+  }),
+  calculator({
+    ...{ name: 'roll', title: 'Rolled cake', group: 'Tins', also: 'roulade log diameter' },
+    about: 'How thick a sheet with its filling becomes when it is rolled up.',
+    source: 'Sheet rolled up × (sheet + filling) = π d² ÷ 4.',
+    fields: {
+      wound: number('Sheet, the side that is wound', 'mm', { default: 400, least: 1 }),
+      across: number('the other side', 'mm', { default: 300, least: 1 }),
+      sheet: number('Sheet, thick', 'mm', { default: 10, least: 0.1 }),
+      filling: number('Filling', 'mm', { default: 6 }),
+      density: number('Filling weighs', 'g/ml', { default: 0.6, least: 0.01 }),
+    },
+    results: { diameter: ['Thick', 'mm'], filling: ['Filling', 'g'] },
+    run: ({ wound, across, sheet, filling, density }) => ({
+      diameter: rollDiameter(wound, sheet + filling),
+      filling: (wound * across * filling * density) / 1000,
+    }),
+  }),
+  calculator({
     ...{ name: 'batter-split', title: 'One batter into several tins', group: 'Tins', also: 'divide weigh' },
     about: 'Grams for each tin by its volume: the scale tells when it is full.',
     source: 'Grams × tin volume ÷ volume of all tins.',
@@ -89,7 +190,7 @@ export const tinCalculators: Calculator[] = [
         'Tins',
         {
           form: form('Form'),
-          depth: number('Depth', 'mm', { default: 50 }),
+          depth: number('Depth', 'mm', { default: 50, least: 1 }),
           count: number('How many', 'count', { default: 1, whole: true, least: 1 }),
         },
         [

@@ -39,7 +39,9 @@ export function readIngredientLine(
   for (const [pattern, id, each] of COUNTED) {
     if (!pattern.test(rest) || !ingredients.has(id)) continue;
     const count = parseQuantity(number, typing);
-    return count.ok ? { ok: true, ingredient: id, grams: count.quantity.value * each, guessed: [] } : fail(count.message);
+    return count.ok
+      ? { ok: true, ingredient: id, grams: count.quantity.value * each, guessed: [] }
+      : fail(count.message);
   }
   const words = rest.split(' ');
   for (const take of [4, 3, 2, 1]) {

@@ -116,8 +116,7 @@ function readStep({ name, text, minutes }: Said, before: FormulaStep[], report: 
 }
 
 /** A step for a recipe that tells none. */
-export const oneStep = (): FormulaStep =>
-  readStep({ name: 'Make it', text: '', minutes: GUESSED_MINUTES }, [], []);
+export const oneStep = (): FormulaStep => readStep({ name: 'Make it', text: '', minutes: GUESSED_MINUTES }, [], []);
 
 /** "at 350 °F", "180C", "gas 4": °C, to the full 5. */
 function ovenHeat(text: string): number | null {
@@ -135,8 +134,9 @@ function ovenHeat(text: string): number | null {
 
 /** "25–30 minutes", "1 1/2 hours", "2 days": the later number of a range. */
 function minutesIn(text: string): number | null {
-  const range =
-    /(\d+(?:[.,]\d+)?)(?:\s*(?:-|–|to)\s*(\d+(?:[.,]\d+)?))?(\s+1\/2|\s*½)?\s*(min|hour|hr|h\b|day)/i.exec(text);
+  const range = /(\d+(?:[.,]\d+)?)(?:\s*(?:-|–|to)\s*(\d+(?:[.,]\d+)?))?(\s+1\/2|\s*½)?\s*(min|hour|hr|h\b|day)/i.exec(
+    text,
+  );
   if (!range) return null;
   const number = Number((range[2] ?? range[1]!).replace(',', '.')) + (range[3] ? 0.5 : 0);
   const unit = range[4]!.toLowerCase();

@@ -54,7 +54,10 @@ describe('ingredient lines of others', () => {
   });
   it('what says more than the library is another thing; what says less is a guess that is told', () => {
     expect(line('200 g soft butter')).toMatchObject({ ingredient: 'butter', guessed: [] });
-    expect(line('200 g peanut butter')).toMatchObject({ ingredient: 'peanut-butter', guessed: [expect.stringMatching(/^New to/)] });
+    expect(line('200 g peanut butter')).toMatchObject({
+      ingredient: 'peanut-butter',
+      guessed: [expect.stringMatching(/^New to/)],
+    });
     expect(line('200 g flour')).toMatchObject({ ingredient: 'plain-flour', guessed: ['Taken for Plain flour.'] });
   });
 });

@@ -1,4 +1,5 @@
 import type { CheckName } from '../kinds/checks';
+import type { Form } from '../shape/form';
 import type { Minutes } from '../time/minutes';
 
 /** The allergens and flags that roll up from ingredients to the order. */
@@ -53,9 +54,10 @@ export interface FormulaLine {
   step?: string;
 }
 
-/** Minutes of a step: a base, and more for each kg made. */
+/** Minutes of a step: a base, and more for each kg made and each piece. */
 interface StepMinutes extends Minutes {
   perKilo?: number;
+  perPiece?: number;
 }
 
 export interface FormulaStep {
@@ -153,10 +155,12 @@ export const PURPOSES = [
 ] as const;
 type Purpose = (typeof PURPOSES)[number];
 
-/** What is left over in making a part and can feed another: what is cut off, and what runs off. */
-export type ByProduct = 'trimmings' | 'run-off';
+/** What is left over in making a part: what is cut off, what runs off, paste that is trimmed, and what a least batch is too much. */
+export const BY_PRODUCTS = ['trimmings', 'run-off', 'paste', 'rest'] as const;
+export type ByProduct = (typeof BY_PRODUCTS)[number];
 
-export type Batter = 'butter' | 'foam' | 'chiffon' | 'oil' | 'sheet';
+export const BATTERS = ['butter', 'foam', 'chiffon', 'oil', 'sheet', 'yeast'] as const;
+export type Batter = (typeof BATTERS)[number];
 
 /** How one component is made: ingredients, steps, waits, keeping, signs, cautions. */
 export interface Formula {
@@ -170,6 +174,10 @@ export interface Formula {
   /** Finished, g/ml: what fillings and coats weigh. */
   density: number;
   batter?: Batter;
+  /** What the kitchen has measured: so many g in a tin of this form came out so high, mm. It counts before its kind’s figures. */
+  measured?: { grams: number; form: Form; height: number };
+  /** g of the finished thing: less is not made well, more does not go into its bowl. */
+  batch?: { least?: number; most?: number };
   purpose: Purpose;
   /** Minutes that the mix may stand before it bakes: the batter's limit between rounds. */
   stands?: number;

@@ -1,6 +1,16 @@
 import { STORE_PLACES } from '../kinds/places';
 import { array, boolean, number, object, string, type InferType } from 'yup';
-import { ALLERGENS, PURPOSES, type Allergen, type Batter, type Formula, type FormulaStep, type FormulaWait, type Ingredient } from '../formula/formula';
+import {
+  ALLERGENS,
+  BATTERS,
+  PURPOSES,
+  type Allergen,
+  type Batter,
+  type Formula,
+  type FormulaStep,
+  type FormulaWait,
+  type Ingredient,
+} from '../formula/formula';
 import { slug } from '../exchange/slug';
 import { trimmed } from './trimmed';
 
@@ -21,7 +31,6 @@ const optionalNumber = (message: string) =>
     .nullable()
     .default(null);
 
-export const BATTERS: readonly Batter[] = ['butter', 'foam', 'chiffon', 'oil', 'sheet'];
 /** Where a wait can be; empty is the open bench. */
 export const WAIT_PLACES = ['', ...STORE_PLACES] as const;
 

@@ -61,12 +61,7 @@ describe('what people type', () => {
   });
 
   it('reads numbers as they are written', () => {
-    expect(['2,5', '1 3/4', '⅔', 'x'].map((t) => valueOf(t))).toEqual([
-      2.5,
-      1.75,
-      2 / 3,
-      null,
-    ]);
+    expect(['2,5', '1 3/4', '⅔', 'x'].map((t) => valueOf(t))).toEqual([2.5, 1.75, 2 / 3, null]);
   });
 });
 

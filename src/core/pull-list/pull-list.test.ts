@@ -42,8 +42,29 @@ describe('the pull list', () => {
       component: b.components.find((c) => c.role === step.role) ?? null,
     }));
     const layers = pullList(placed, 0, 999, one, new Map()).weighOuts.filter((w) => w.formula === 'beetroot-oil-cake');
-    expect(layers).toHaveLength(3);
+    expect(layers).toHaveLength(2);
     expect(sum(layers)).toBeCloseTo(b.components[0]!.amount.grams, 6);
+  });
+  it('each mix is weighed for its own tins, though their loads differ', () => {
+    const small = { ...kitchen, coefficients: { ...kitchen.coefficients, bowlKilos: 4 } };
+    const build = demoBuilds.find((x) => x.id === 'quince-tower')!;
+    const b = breakDown({ id: orderId(1), build, tiers: [round(28), round(20), round(15)] }, small);
+    const placed = b.steps.map((step, i) => ({
+      ...{ step, start: i, forWhom: 'A' },
+      component: b.components.find((c) => c.role === step.role) ?? null,
+    }));
+    const mixes = pullList(placed, 0, 999, small, new Map()).weighOuts.filter((w) => w.formula === 'almond-sponge');
+    const { loads, grams } = b.components[0]!.amount;
+    const tins = loads.map((l) => l.tins * l.gramsEach);
+    expect(mixes.map((m) => m.grams)).toEqual([tins[0]!, tins[1]! + tins[2]!].map((g) => expect.closeTo(g, 6)));
+    expect(Math.max(...mixes.map((m) => m.grams)) / Math.min(...mixes.map((m) => m.grams))).toBeGreaterThan(1.2);
+    for (const m of mixes) expect(sum(m.lines)).toBeCloseTo(m.grams, -1);
+    expect(sum(mixes)).toBeCloseTo(grams, 6);
+  });
+  it('where a plan of before has not told what each mix weighs, they are alike', () => {
+    const before = works(1000).map((w) => ({ ...w, step: { ...w.step, grams: null } }));
+    const old = pullList(before, 0, 5000, kitchen, stock);
+    expect(sum(old.weighOuts)).toBeCloseTo(sum(list.weighOuts), 6);
   });
   it('tells when to take out, line and heat: ahead of the step', () => {
     const out = list.tasks.filter((t) => t.kind === 'take out');

@@ -59,18 +59,23 @@ export function pullList(
 ): PullList {
   const inside = works.filter((w) => w.start >= from && w.start < to).sort((a, b) => a.start - b.start);
   const weighed = inside.filter(weighedAt);
-  const parts = (w: PlacedWork) => works.filter((x) => withoutPlace(x.step.id) === withoutPlace(w.step.id)).length;
+  /** What of its component a step mixes: its own tins. Where a plan of before has not told it, every mix has as much. */
+  const shareOf = ({ step, component }: PlacedWork): number => {
+    const all = component!.amount.grams;
+    if (step.grams !== null) return all === 0 ? 0 : step.grams / all;
+    return 1 / works.filter((x) => withoutPlace(x.step.id) === withoutPlace(step.id)).length;
+  };
   const { coefficients: figures } = kitchen;
   const weighOuts = weighed.map((w): WeighOut => {
     const { component, step } = w;
-    const count = parts(w);
-    const lines = component!.lines.map((l) => ({ ...l, grams: l.grams / count }));
+    const share = shareOf(w);
+    const lines = component!.lines.map((l) => ({ ...l, grams: l.grams * share }));
     const rounded = roundLines(lines, kitchen.ingredients, {
       eggs: 'beaten',
       eggWeight: figures.egg.weight,
       sheetGrams: figures.sheetGrades[figures.sheetGrade].grams,
     });
-    const grams = component!.amount.grams / count;
+    const grams = component!.amount.grams * share;
     return {
       key: `weigh ${step.id} ${Math.round(grams)}`,
       step: step.id,

@@ -17,27 +17,32 @@ export interface CuttingPlan {
   wasteShare: number;
 }
 
-/** Positions are tried at this distance, and at the edges of what lies already. mm. */
+/** Positions are tried at this distance, and at the edges of what lies already; farther apart on sheets of more than 60 cm. mm. */
 const STEP = 5;
+const stepOn = (sheet: Sheet) => Math.max(STEP, Math.max(sheet.length, sheet.width) / 120);
+/** Above so many pieces one order is tried: small ones find their places in any. */
+const MANY = 40;
 
 /**
- * A plan for cutting pieces from one sheet, sound by construction: every piece lies on the sheet and `overlap` has proved
- * it apart from every other. Several orders and both directions of a bottom-left fill are tried, and for equal discs
- * straight and shifted rows; the plan with the most pieces wins, then the one with the most area used.
- * Example: 600 × 400 gives 6 discs of 180; or 2 discs and 3 half-discs of 220. Finding none better is no proof that none is.
+ * A plan for cutting pieces from one sheet, sound by construction: every piece lies on the sheet and `overlap` says of
+ * every other that it is apart. Several orders and both directions of a bottom-left fill are tried, with nothing on the sheet, with straight or
+ * shifted rows of discs, or with four blocks of rectangles around a hole; the plan with the most pieces wins, then the one with the most area
+ * used.
+ * Example: 600 × 400 gives 6 discs of 180; or 2 discs and 3 half-discs of 220; 600 × 600 gives 4 of 350 × 250. Finding none better is no proof
+ * that none is.
  */
 export function cuttingPlan(sheet: Sheet, wanted: WantedPiece[]): CuttingPlan {
   const counted = wanted.flatMap((w, kind) => Array.from({ length: w.count ?? 0 }, () => ({ kind, shape: w })));
-  const byArea = [...counted].sort((a, b) => pieceArea(b.shape) - pieceArea(a.shape));
-  const orders = [
-    ...new Map([counted, byArea, [...byArea].reverse()].map((o) => [o.map((x) => x.kind).join(), o])).values(),
-  ];
-  const tries: Placed[][] = [];
-  for (const along of [true, false]) {
-    for (const order of orders) tries.push(fill(sheet, order, wanted, along, []));
-    tries.push(...rowsOfDiscs(sheet, wanted, along).map((rows) => fill(sheet, rows.left, wanted, along, rows.placed)));
+  const byArea = largestFirst(counted);
+  const ways = counted.length > MANY ? [byArea] : [counted, byArea, [...byArea].reverse()];
+  const orders = [...new Map(ways.map((o) => [o.map((x) => x.kind).join(), o])).values()];
+  let best: Placed[] = [];
+  for (const begin of waysToBegin(sheet, wanted, orders)) {
+    const found = begin();
+    if (better(found, best, wanted)) best = found;
+    // Everything has its place, and nothing more is wanted.
+    if (best.length === counted.length && wanted.every((w) => w.count !== null)) break;
   }
-  const best = tries.reduce((a, b) => (better(b, a, wanted) ? b : a));
   const used = best.reduce((sum, p) => sum + pieceArea(p.piece), 0);
   const area = sheet.length * sheet.width;
   return {
@@ -46,6 +51,11 @@ export function cuttingPlan(sheet: Sheet, wanted: WantedPiece[]): CuttingPlan {
     waste: area - used,
     wasteShare: area === 0 ? 0 : (area - used) / area,
   };
+}
+
+interface Counted {
+  kind: number;
+  shape: PieceShape;
 }
 
 interface Placed {
@@ -60,13 +70,30 @@ function better(a: Placed[], b: Placed[], wanted: WantedPiece[]): boolean {
   return (counted(a) - counted(b) || a.length - b.length || area(a) - area(b)) > 1e-9;
 }
 
-function fill(
-  sheet: Sheet,
-  order: { kind: number; shape: PieceShape }[],
-  wanted: WantedPiece[],
-  along: boolean,
-  begun: Placed[],
-): Placed[] {
+/** What is tried, one after the other: every order from an empty sheet, then what begins with rows or blocks; both ways along the sheet. */
+function waysToBegin(sheet: Sheet, wanted: WantedPiece[], orders: Counted[][]): (() => Placed[])[] {
+  return [true, false].flatMap((along) => [
+    ...orders.map((order) => () => fill(sheet, order, wanted, along, [])),
+    ...[...rowsOfDiscs(sheet, wanted, along), ...blocksAround(sheet, wanted, along)].map(
+      (begun) => () => fill(sheet, without(largestFirst(orders[0]!), begun), wanted, along, begun),
+    ),
+  ]);
+}
+
+const largestFirst = (order: Counted[]) => [...order].sort((a, b) => pieceArea(b.shape) - pieceArea(a.shape));
+
+/** What is still to be placed once some pieces lie. */
+function without(order: Counted[], begun: Placed[]): Counted[] {
+  const laid = new Map<number, number>();
+  for (const p of begun) laid.set(p.kind, (laid.get(p.kind) ?? 0) + 1);
+  return order.filter(({ kind }) => {
+    const left = laid.get(kind) ?? 0;
+    laid.set(kind, left - 1);
+    return left <= 0;
+  });
+}
+
+function fill(sheet: Sheet, order: Counted[], wanted: WantedPiece[], along: boolean, begun: Placed[]): Placed[] {
   const placed = [...begun];
   const reached: Reached = new Map();
   for (const { kind, shape } of order) {
@@ -96,8 +123,8 @@ function place(
   for (const turn of turnsOf(shape)) {
     const key = `${JSON.stringify(bare(shape))}${turn}`;
     const box = pieceBox({ ...shape, turn });
-    const xs = spots(sheet.length - box.width, placed, 'x', box);
-    const ys = spots(sheet.width - box.height, placed, 'y', box);
+    const xs = spots(sheet.length - box.width, placed, 'x', box, stepOn(sheet));
+    const ys = spots(sheet.width - box.height, placed, 'y', box, stepOn(sheet));
     const [outer, inner] = along ? [xs, ys] : [ys, xs];
     const from = reached.get(key) ?? 0;
     const piece = firstFree(
@@ -120,12 +147,40 @@ function firstFree(
   placed: Placed[],
   along: boolean,
 ): PlacedPiece | null {
-  for (const o of outer)
+  const box = pieceBox(shape);
+  const [size, across] = along ? [box.width, box.height] : [box.height, box.width];
+  const edges = placed.map(({ piece }): Edges => {
+    const { width, height } = pieceBox(piece);
+    const [x, y] = [piece.x, piece.y];
+    return along
+      ? { piece, near: x, far: x + width, low: y, high: y + height }
+      : { piece, near: y, far: y + height, low: x, high: x + width };
+  });
+  for (const o of outer) {
+    // Only what reaches into this strip can be in the way.
+    const inStrip = edges.filter((e) => e.near < o + size && e.far > o);
+    // What was in the way is mostly in the way of the next place too, and is asked first.
+    let last = inStrip[0];
+    const meets = (e: Edges | undefined, i: number, piece: PlacedPiece) =>
+      e !== undefined && e.low < i + across && e.high > i && overlap(e.piece, piece);
     for (const i of inner) {
       const piece: PlacedPiece = { ...shape, x: along ? o : i, y: along ? i : o };
-      if (!placed.some((p) => overlap(p.piece, piece))) return piece;
+      if (meets(last, i, piece)) continue;
+      const inTheWay = inStrip.find((e) => meets(e, i, piece));
+      if (!inTheWay) return piece;
+      last = inTheWay;
     }
+  }
   return null;
+}
+
+/** A piece that lies, by its edges across and along the strip in which a place is sought. */
+interface Edges {
+  piece: PlacedPiece;
+  near: number;
+  far: number;
+  low: number;
+  high: number;
 }
 
 function nearer(a: PlacedPiece, b: PlacedPiece, along: boolean): boolean {
@@ -147,13 +202,19 @@ function bare(shape: PieceShape): PieceShape {
 }
 
 /** Coordinates to try up to `most`: a grid, the far edge, and flush with the edges of what lies. */
-function spots(most: number, placed: Placed[], axis: 'x' | 'y', box: { width: number; height: number }): number[] {
+function spots(
+  most: number,
+  placed: Placed[],
+  axis: 'x' | 'y',
+  box: { width: number; height: number },
+  step: number,
+): number[] {
   if (most < -1e-9) return [];
   const top = Math.max(0, most);
   const own = axis === 'x' ? box.width : box.height;
   const values = new Set<number>([0, top]);
   const curved = placed.some((p) => p.piece.shape !== 'rectangle');
-  if (curved) for (let v = STEP; v < top; v += STEP) values.add(v);
+  if (curved) for (let v = step; v < top; v += step) values.add(v);
   for (const { piece } of placed) {
     const size = pieceBox(piece);
     const [from, to] = axis === 'x' ? [piece.x, piece.x + size.width] : [piece.y, piece.y + size.height];
@@ -162,37 +223,90 @@ function spots(most: number, placed: Placed[], axis: 'x' | 'y', box: { width: nu
   return [...values].sort((a, b) => a - b);
 }
 
-/** Straight and shifted rows where all that is wanted are discs of one size. */
-function rowsOfDiscs(
-  sheet: Sheet,
-  wanted: WantedPiece[],
-  along: boolean,
-): { placed: Placed[]; left: { kind: number; shape: PieceShape }[] }[] {
-  const [only] = wanted;
-  if (wanted.length !== 1 || only?.shape !== 'disc') return [];
-  const d = only.diameter;
+/** Straight and shifted rows of each kind of disc, as many as are wanted; what else is wanted fills up what they leave. */
+function rowsOfDiscs(sheet: Sheet, wanted: WantedPiece[], along: boolean): Placed[][] {
+  return wanted.flatMap((w, kind) =>
+    w.shape === 'disc'
+      ? discRows(sheet, w.diameter, w.count ?? Infinity, along).map((row) => row.map((piece) => ({ kind, piece })))
+      : [],
+  );
+}
+
+function discRows(sheet: Sheet, diameter: number, most: number, along: boolean): PlacedPiece[][] {
   const [long, short] = along ? [sheet.length, sheet.width] : [sheet.width, sheet.length];
-  const most = only.count ?? Infinity;
-  return [0, d / 2].map((shift) => {
-    const rise = shift === 0 ? d : (d * Math.sqrt(3)) / 2;
-    const placed: Placed[] = [];
-    for (let row = 0; row * rise + d <= short + 1e-9; row++)
-      for (let x = row % 2 === 1 ? shift : 0; x + d <= long + 1e-9 && placed.length < most; x += d) {
+  return [0, diameter / 2].map((shift) => {
+    const rise = shift === 0 ? diameter : (diameter * Math.sqrt(3)) / 2;
+    const placed: PlacedPiece[] = [];
+    for (let row = 0; row * rise + diameter <= short + 1e-9; row++)
+      for (let x = row % 2 === 1 ? shift : 0; x + diameter <= long + 1e-9 && placed.length < most; x += diameter) {
         const y = row * rise;
-        placed.push({ kind: 0, piece: { shape: 'disc', diameter: d, x: along ? x : y, y: along ? y : x, turn: 0 } });
+        placed.push({ shape: 'disc', diameter, x: along ? x : y, y: along ? y : x, turn: 0 });
       }
-    const left = Array.from({ length: Math.max(0, (only.count ?? 0) - placed.length) }, () => ({
-      kind: 0,
-      shape: only,
-    }));
-    return { placed, left };
+    return placed;
   });
+}
+
+/** A block of equal rectangles: so many across and up, lying or standing, from a corner. */
+interface Block {
+  across: number;
+  up: number;
+  turn: 0 | 1;
+}
+
+/**
+ * Four blocks of one kind of rectangle, each in a corner and turned against its neighbours, with a hole between them: the pattern that no row
+ * finds. Opposite blocks are alike. All sizes of blocks are tried, the one with the most pieces is kept.
+ */
+function blocksAround(sheet: Sheet, wanted: WantedPiece[], along: boolean): Placed[][] {
+  return wanted.flatMap((w, kind) => {
+    if (w.shape !== 'rectangle' || w.length === w.width || !along) return [];
+    const most = w.count ?? Infinity;
+    let best: PlacedPiece[] = [];
+    const fits = (of: number, in_: number) => Math.floor((in_ + 1e-9) / of);
+    for (let a = 1; a <= fits(w.length, sheet.length); a++)
+      for (let b = 1; b <= fits(w.width, sheet.width); b++) {
+        const c = fits(w.width, sheet.length - a * w.length);
+        for (let d = 1; c > 0 && d <= fits(w.length, sheet.width - b * w.width); d++) {
+          const pieces = pinwheel(sheet, w, { across: a, up: b, turn: 0 }, { across: c, up: d, turn: 1 });
+          if (pieces && pieces.length > best.length) best = pieces;
+        }
+      }
+    return best.length === 0 ? [] : [best.slice(0, most).map((piece) => ({ kind, piece }))];
+  });
+}
+
+/** Lying blocks below left and above right, standing ones in the other corners; null where two of them meet. */
+function pinwheel(
+  sheet: Sheet,
+  { length, width }: { length: number; width: number },
+  lying: Block,
+  standing: Block,
+): PlacedPiece[] | null {
+  const size = (b: Block) => (b.turn === 0 ? [b.across * length, b.up * width] : [b.across * width, b.up * length]);
+  const block = (b: Block, right: boolean, top: boolean): PlacedPiece[] => {
+    const [w, h] = size(b);
+    const [x0, y0] = [right ? sheet.length - w! : 0, top ? sheet.width - h! : 0];
+    const [dx, dy] = b.turn === 0 ? [length, width] : [width, length];
+    return Array.from({ length: b.across * b.up }, (_, i): PlacedPiece => ({
+      ...{ shape: 'rectangle', length, width, turn: b.turn },
+      ...{ x: x0 + (i % b.across) * dx, y: y0 + Math.floor(i / b.across) * dy },
+    }));
+  };
+  const corners = [
+    block(lying, false, false),
+    block(standing, true, false),
+    block(lying, true, true),
+    block(standing, false, true),
+  ];
+  const meet = corners.some((one, i) =>
+    corners.slice(i + 1).some((other) => one.some((p) => other.some((q) => overlap(p, q)))),
+  );
+  return meet ? null : corners.flat();
 }
 
 /** How many discs of one diameter come from a sheet in rows, straight or shifted. Example: 600 × 400 gives 6 of 180. */
 export function discsPerSheet(sheet: Sheet, diameter: number): number {
-  const wanted: WantedPiece[] = [{ shape: 'disc', diameter, count: null }];
-  return Math.max(...[true, false].flatMap((along) => rowsOfDiscs(sheet, wanted, along).map((r) => r.placed.length)));
+  return Math.max(...[true, false].flatMap((along) => discRows(sheet, diameter, Infinity, along).map((r) => r.length)));
 }
 
 /**

@@ -1,38 +1,98 @@
-import { topArea, type Form } from './form';
+import { span, topArea, type Form } from './form';
+import { commonArea, outlineOf } from './outline';
+import { heightFactor, type PortionKind } from './portions';
 
-/** How a round is cut. `wedges` run to the middle; `strips` are sliced across and cut into blocks. */
-export type CuttingScheme = 'area' | 'wedges' | 'strips';
+/** How a cake is cut. `wedges` run to the middle; `strips` go across and are cut into pieces. */
+export type CuttingScheme = 'wedges' | 'strips';
 
-/** mm along the rim of a wedge, and across a strip. */
+/** mm: the rim of a wedge by kind, and the sides of a piece of a row. */
 export interface CuttingFigures {
-  wedgeRim: number;
-  stripWidth: number;
+  wedgeRim: Record<PortionKind, number>;
+  piece: Record<PortionKind, { length: number; width: number }>;
+  /** A piece at the rim counts if so much of it is there, as a share. */
+  leastPiece: number;
 }
 
-export const CUTTING: CuttingFigures = { wedgeRim: 50, stripWidth: 50 };
+export const CUTTING: CuttingFigures = {
+  wedgeRim: { finger: 20, party: 30, dessert: 50 },
+  piece: {
+    finger: { length: 25, width: 25 },
+    party: { length: 50, width: 25 },
+    dessert: { length: 50, width: 50 },
+  },
+  leastPiece: 0.6,
+};
+
+/** A piece of a row: its rectangle from the middle of the cake, mm, and how much of it is cake. */
+export interface RowPiece {
+  x: number;
+  y: number;
+  length: number;
+  width: number;
+  share: number;
+}
+
+export type CutCake =
+  { scheme: 'wedges'; count: number; wedges: number } | { scheme: 'strips'; count: number; pieces: RowPiece[] };
+
+/** Wedges of a round: ⌊outline ÷ rim⌋. Null for forms that have no one middle to cut to. */
+function wedgesOf(form: Form, kind: PortionKind, figures: CuttingFigures): number | null {
+  if (form.form !== 'round' && form.form !== 'ring') return null;
+  const diameter = form.form === 'round' ? form.diameter : form.outer;
+  return Math.floor((Math.PI * diameter) / figures.wedgeRim[kind] + 1e-9);
+}
 
 /**
- * Pieces of one tier by its scheme, at 100 mm height; `portionArea` in cm². Wedges: ⌊perimeter ÷ rim⌋. Strips and blocks:
- * strips across, each cut into blocks of the portion's area at its mean chord, which uses the middle that wedges waste.
- * Other forms than rounds are cut by area.
+ * Strips across, each cut into pieces; a piece at the rim counts if enough of it is there. The grid is laid both ways, with a cut or with a
+ * piece in the middle, and the lay with the most pieces is taken.
  */
-export function cutPortions(form: Form, scheme: CuttingScheme, portionArea: number, figures = CUTTING): number {
-  if (form.form !== 'round' || scheme === 'area') return Math.floor(topArea(form) / 100 / portionArea);
-  if (scheme === 'wedges') return Math.floor((Math.PI * form.diameter) / figures.wedgeRim);
-  const radius = form.diameter / 2;
-  const block = (portionArea * 100) / figures.stripWidth;
-  const strips = Math.max(1, Math.floor(form.diameter / figures.stripWidth));
-  const width = form.diameter / strips;
-  let pieces = 0;
-  for (let i = 0; i < strips; i++) {
-    const [from, to] = [-radius + i * width, -radius + (i + 1) * width];
-    pieces += Math.floor((segment(to, radius) - segment(from, radius)) / (block * figures.stripWidth));
-  }
-  return pieces;
+function rowsOf(form: Form, kind: PortionKind, figures: CuttingFigures): RowPiece[] {
+  const { length, width } = figures.piece[kind];
+  const { outline, hole } = outlineOf(form);
+  const reach = span(form);
+  const lays = [
+    [length, width],
+    [width, length],
+  ].flatMap(([dx, dy]) =>
+    [0, dx! / 2].flatMap((x0) =>
+      [0, dy! / 2].map((y0) => {
+        const steps = (size: number) => Math.ceil(reach / size) + 1;
+        const pieces: RowPiece[] = [];
+        for (let i = -steps(dx!); i < steps(dx!); i++)
+          for (let j = -steps(dy!); j < steps(dy!); j++) {
+            const [x, y] = [i * dx! - x0, j * dy! - y0];
+            const cake = commonArea(outline, x, y, dx!, dy!) - (hole ? commonArea(hole, x, y, dx!, dy!) : 0);
+            const share = cake / (dx! * dy!);
+            if (share >= figures.leastPiece - 1e-9) pieces.push({ x, y, length: dx!, width: dy!, share });
+          }
+        return pieces;
+      }),
+    ),
+  );
+  return lays.reduce((best, lay) => (lay.length > best.length ? lay : best));
 }
 
-/** Area of a disc left of the vertical line at x, mm². */
-function segment(x: number, radius: number): number {
-  const at = Math.max(-1, Math.min(1, x / radius));
-  return radius ** 2 * (Math.PI / 2 + Math.asin(at) + at * Math.sqrt(1 - at * at));
+/**
+ * How one tier of this height can be cut, what gives more first. Slices of rolls and loaves and domes have no scheme: none.
+ */
+export function cuttingSchemes(
+  form: Form,
+  height: number,
+  kind: PortionKind,
+  figures: CuttingFigures = CUTTING,
+): CutCake[] {
+  if (form.form === 'roll' || form.form === 'loaf' || form.form === 'half-sphere') return [];
+  const times = heightFactor(height);
+  const count = (pieces: number) => Math.floor(pieces * times + 1e-9);
+  const wedges = wedgesOf(form, kind, figures);
+  const pieces = rowsOf(form, kind, figures);
+  const found: CutCake[] = [{ scheme: 'strips', count: count(pieces.length), pieces }];
+  if (wedges !== null) found.push({ scheme: 'wedges', count: count(wedges), wedges });
+  return found.sort((a, b) => b.count - a.count);
+}
+
+/** Share of the top that the counted pieces of a scheme take. */
+export function cutShare(form: Form, cut: CutCake): number {
+  if (cut.scheme === 'wedges') return 1;
+  return cut.pieces.reduce((sum, p) => sum + p.share * p.length * p.width, 0) / topArea(form);
 }

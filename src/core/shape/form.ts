@@ -180,6 +180,9 @@ export function formName(form: Form): string {
   }
 }
 
+/** Nothing in a bakery is longer. mm. */
+const LONGEST = 10_000;
+
 /** Are all measures there, above zero, and possible together? The words say which is not. */
 export function formProblems(form: Form): string[] {
   const measures = form as unknown as Record<string, unknown>;
@@ -187,7 +190,9 @@ export function formProblems(form: Form): string[] {
   const wrong = names
     .filter((m) => !(typeof measures[m] === 'number' && (measures[m] as number) > 0))
     .map((m) => `${m} must be a number above 0`);
+  const endless = names.filter((m) => (measures[m] as number) > LONGEST).map((m) => `${m} is at most ${LONGEST} mm`);
   if (wrong.length > 0) return wrong;
+  if (endless.length > 0) return endless;
   if (form.form === 'ring' && form.inner >= form.outer) return ['inner must be smaller than outer'];
   if (form.form === 'petal' && !(Number.isInteger(form.petals) && form.petals >= 3))
     return ['petals must be a whole number of 3 or more'];

@@ -101,7 +101,7 @@ function rectangle(length: number, width: number): Panel['outline'] {
   ];
 }
 
-/** Moves every edge of a convex outline inward by the spread. */
+/** Moves every edge of a convex outline inward by the spread; nothing is left of one that is narrower than that. */
 function shrink(panels: Panel[], spread = 0): Panel[] {
   if (spread === 0) return panels;
   return panels.map((p) => ({ ...p, outline: inset(p.outline, spread) }));
@@ -124,6 +124,14 @@ function inset(outline: Panel['outline'], by: number): Panel['outline'] {
       (before.normal[0] * e.offset - e.normal[0] * before.offset) / det,
     ];
   });
+  // An edge that would run the other way has been passed by its neighbours.
+  const turned = moved.some(([x, y], i) => {
+    const [nx, ny] = moved[(i + 1) % count]!;
+    const [ox, oy] = outline[i]!;
+    const [px, py] = outline[(i + 1) % count]!;
+    return (nx - x) * (px - ox) + (ny - y) * (py - oy) <= 0;
+  });
+  if (turned) return [];
   const left = Math.min(...moved.map(([x]) => x));
   const low = Math.min(...moved.map(([, y]) => y));
   return moved.map(([x, y]) => [x - left, y - low]);
@@ -132,8 +140,8 @@ function inset(outline: Panel['outline'], by: number): Panel['outline'] {
 /** Width and height of a panel, mm. */
 export function panelSize(panel: Panel): { width: number; height: number } {
   return {
-    width: Math.max(...panel.outline.map(([x]) => x)),
-    height: Math.max(...panel.outline.map(([, y]) => y)),
+    width: Math.max(0, ...panel.outline.map(([x]) => x)),
+    height: Math.max(0, ...panel.outline.map(([, y]) => y)),
   };
 }
 

@@ -31,62 +31,30 @@ export function pieceArea(piece: PieceShape): number {
   return (Math.PI * piece.diameter ** 2) / (piece.shape === 'disc' ? 4 : 8);
 }
 
-/**
- * Do two pieces share more than an edge? Both are convex, so they are apart exactly if a line separates them; a line found
- * is a proof. Looked for along the axes, the line of centres, from corners to centres, and around the compass.
- */
+/** Do two pieces share more than an edge? Exact for all pairs of forms. */
 export function overlap(a: PlacedPiece, b: PlacedPiece): boolean {
-  const [p, q] = [pieceBox(a), pieceBox(b)];
-  if (
-    a.x + p.width <= b.x + EPSILON ||
-    b.x + q.width <= a.x + EPSILON ||
-    a.y + p.height <= b.y + EPSILON ||
-    b.y + q.height <= a.y + EPSILON
-  )
-    return false;
-  if (a.shape === 'rectangle' && b.shape === 'rectangle') return true;
-  const [ca, cb] = [centre(a), centre(b)];
-  if (a.shape === 'disc' && b.shape === 'disc')
-    return Math.hypot(cb[0] - ca[0], cb[1] - ca[1]) < (a.diameter + b.diameter) / 2 - EPSILON;
-  // Circles inside both that overlap decide it at once.
-  const [ia, ib] = [inscribed(a, ca), inscribed(b, cb)];
-  if (Math.hypot(ib.x - ia.x, ib.y - ia.y) < ia.radius + ib.radius - EPSILON) return true;
-  const axes: Vector[] = [[cb[0] - ca[0], cb[1] - ca[1]]];
-  for (const corner of corners(a)) axes.push([cb[0] - corner[0], cb[1] - corner[1]]);
-  for (const corner of corners(b)) axes.push([corner[0] - ca[0], corner[1] - ca[1]]);
-  axes.push(...COMPASS);
-  return !axes.some((axis) => separates(axis, a, b));
+  const [p, q] = [boxOf(a), boxOf(b)];
+  if (p.right <= q.left + EPSILON || q.right <= p.left + EPSILON) return false;
+  if (p.high <= q.low + EPSILON || q.high <= p.low + EPSILON) return false;
+  if (a.shape === 'rectangle') return b.shape === 'rectangle' || roundMeetsBox(b, p);
+  if (b.shape === 'rectangle') return roundMeetsBox(a, q);
+  return roundsMeet(a, b);
 }
 
 type Vector = readonly [number, number];
-const COMPASS: Vector[] = Array.from({ length: 64 }, (_, i) => [
-  Math.cos((i * Math.PI) / 32),
-  Math.sin((i * Math.PI) / 32),
-]);
+type Round = Exclude<PlacedPiece, { shape: 'rectangle' }>;
 
-function separates([x, y]: Vector, a: PlacedPiece, b: PlacedPiece): boolean {
-  const length = Math.hypot(x, y);
-  if (length < EPSILON) return false;
-  const n: Vector = [x / length, y / length];
-  return reach(a, n) + reach(b, [-n[0], -n[1]]) <= EPSILON;
+/** An upright rectangle by its edges; those of a half-plane lie at infinity. */
+interface Box {
+  left: number;
+  right: number;
+  low: number;
+  high: number;
 }
 
-/** Middle of a disc, of the flat side of a half-disc, of a rectangle. */
-function centre(piece: PlacedPiece): Vector {
+function boxOf(piece: PlacedPiece): Box {
   const { width, height } = pieceBox(piece);
-  const { x, y } = piece;
-  if (piece.shape !== 'half-disc') return [x + width / 2, y + height / 2];
-  const bulge = BULGE[piece.turn]!;
-  return [x + (width / 2) * (1 - bulge[0]), y + (height / 2) * (1 - bulge[1])];
-}
-
-/** The largest circle inside a piece. */
-function inscribed(piece: PlacedPiece, [x, y]: Vector): { x: number; y: number; radius: number } {
-  if (piece.shape === 'disc') return { x, y, radius: piece.diameter / 2 };
-  if (piece.shape === 'rectangle') return { x, y, radius: Math.min(piece.length, piece.width) / 2 };
-  const radius = piece.diameter / 4;
-  const [bx, by] = BULGE[piece.turn]!;
-  return { x: x + bx! * radius, y: y + by! * radius, radius };
+  return { left: piece.x, right: piece.x + width, low: piece.y, high: piece.y + height };
 }
 
 /** Where a half-disc bulges to. */
@@ -97,37 +65,83 @@ const BULGE: readonly Vector[] = [
   [1, 0],
 ];
 
-function corners(piece: PlacedPiece): Vector[] {
+/** The circle that a disc or half-disc is (half) of. */
+function circleOf(piece: Round): { x: number; y: number; radius: number } {
   const { width, height } = pieceBox(piece);
-  const { x, y } = piece;
-  if (piece.shape === 'disc') return [];
-  if (piece.shape === 'rectangle')
-    return [
-      [x, y],
-      [x + width, y],
-      [x, y + height],
-      [x + width, y + height],
-    ];
-  const [cx, cy] = centre(piece);
-  const radius = piece.diameter / 2;
-  const [bx, by] = BULGE[piece.turn]!;
-  return [
-    [cx - by! * radius, cy + bx! * radius],
-    [cx + by! * radius, cy - bx! * radius],
-  ];
+  const [bx, by] = piece.shape === 'disc' ? [0, 0] : BULGE[piece.turn]!;
+  return {
+    x: piece.x + (width / 2) * (1 - bx!),
+    y: piece.y + (height / 2) * (1 - by!),
+    radius: piece.diameter / 2,
+  };
 }
 
-/** How far the piece reaches along a unit vector (its support function). */
-function reach(piece: PlacedPiece, n: Vector): number {
-  const [cx, cy] = centre(piece);
-  const middle = cx * n[0] + cy * n[1];
-  if (piece.shape === 'rectangle') {
-    const { width, height } = pieceBox(piece);
-    return middle + (Math.abs(n[0]) * width + Math.abs(n[1]) * height) / 2;
-  }
-  const radius = piece.diameter / 2;
-  if (piece.shape === 'disc') return middle + radius;
-  const [bx, by] = BULGE[piece.turn]!;
-  const towards = n[0] * bx! + n[1] * by!;
-  return middle + (towards >= 0 ? radius : radius * Math.abs(n[0] * by! - n[1] * bx!));
+/** The half of the plane on the round side of a half-disc; the whole of it for a disc. */
+function sideOf(piece: Round): Box {
+  const { x, y } = circleOf(piece);
+  const half = piece.shape === 'half-disc';
+  return {
+    left: half && piece.turn === 3 ? x : -Infinity,
+    right: half && piece.turn === 1 ? x : Infinity,
+    low: half && piece.turn === 0 ? y : -Infinity,
+    high: half && piece.turn === 2 ? y : Infinity,
+  };
+}
+
+const common = (p: Box, q: Box): Box => ({
+  left: Math.max(p.left, q.left),
+  right: Math.min(p.right, q.right),
+  low: Math.max(p.low, q.low),
+  high: Math.min(p.high, q.high),
+});
+
+/** A circle reaches into what of the rectangle lies on the piece's own side, or it does not. */
+function roundMeetsBox(piece: Round, box: Box): boolean {
+  const own = common(box, sideOf(piece));
+  if (own.right <= own.left + EPSILON || own.high <= own.low + EPSILON) return false;
+  const { x, y, radius } = circleOf(piece);
+  const dx = Math.max(own.left - x, 0, x - own.right);
+  const dy = Math.max(own.low - y, 0, y - own.high);
+  return Math.hypot(dx, dy) < radius - EPSILON;
+}
+
+/**
+ * The lens of two circles lies within both sides, or an edge of the sides runs through it, or they are apart. On an edge each circle cuts out
+ * an interval: the lens is met where the intervals and the edge have something in common.
+ */
+function roundsMeet(a: Round, b: Round): boolean {
+  const [p, q] = [circleOf(a), circleOf(b)];
+  const distance = Math.hypot(q.x - p.x, q.y - p.y);
+  if (distance >= p.radius + q.radius - EPSILON) return false;
+  if (a.shape === 'disc' && b.shape === 'disc') return true;
+  const sides = common(sideOf(a), sideOf(b));
+  if (sides.right <= sides.left + EPSILON || sides.high <= sides.low + EPSILON) return false;
+  // The deepest point of the lens, on the line of centres.
+  const along = distance === 0 ? 0 : Math.max(0, Math.min(1, (distance + p.radius - q.radius) / (2 * distance)));
+  const [x, y] = [p.x + (q.x - p.x) * along, p.y + (q.y - p.y) * along];
+  if (x > sides.left && x < sides.right && y > sides.low && y < sides.high) return true;
+  const through = (at: number, from: number, to: number, upright: boolean) => {
+    if (!Number.isFinite(at)) return false;
+    const [one, other] = [cutOut(p, at, upright), cutOut(q, at, upright)];
+    return (
+      one !== null && other !== null && Math.min(one[1], other[1], to) > Math.max(one[0], other[0], from) + EPSILON
+    );
+  };
+  return (
+    through(sides.left, sides.low, sides.high, true) ||
+    through(sides.right, sides.low, sides.high, true) ||
+    through(sides.low, sides.left, sides.right, false) ||
+    through(sides.high, sides.left, sides.right, false)
+  );
+}
+
+/** From where to where a circle lies on the line at x (upright) or y. */
+function cutOut(
+  { x, y, radius }: { x: number; y: number; radius: number },
+  at: number,
+  upright: boolean,
+): Vector | null {
+  const [off, middle] = upright ? [at - x, y] : [at - y, x];
+  const half = radius ** 2 - off ** 2;
+  return half <= 0 ? null : [middle - Math.sqrt(half), middle + Math.sqrt(half)];
 }

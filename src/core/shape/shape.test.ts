@@ -1,10 +1,7 @@
-import fc from 'fast-check';
 import { discsPerSheet } from './cutting-plan';
+import fc from 'fast-check';
 import { perimeter, sideArea, topArea, volume, type Form } from './form';
-import { portions } from './portions';
-import { proposeTiers } from './propose-tiers';
 
-const settings = { partyArea: 40, dessertArea: 25, sliceWidth: 30 };
 const round = (diameter: number): Form => ({ form: 'round', diameter });
 
 describe('forms', () => {
@@ -18,37 +15,6 @@ describe('forms', () => {
     expect(sideArea(round(200), 120)).toBeCloseTo(75398, 0);
     expect(perimeter({ form: 'rectangle', length: 300, width: 200 })).toBe(1000);
     expect(volume({ form: 'roll', length: 400, diameter: 100 }, 0)).toBeCloseTo(3141.6, 1);
-  });
-});
-
-describe('portions', () => {
-  it('counts by area and height, and a roll by slices', () => {
-    expect(portions(round(240), 100, 'party', settings)).toBe(11);
-    expect(portions(round(240), 100, 'dessert', settings)).toBe(18);
-    expect(portions({ form: 'roll', length: 380, diameter: 90 }, 90, 'party', settings)).toBe(12);
-  });
-});
-
-describe('proposed tiers', () => {
-  const tins = [round(150), round(200), round(240), round(280)];
-  const count = (f: Form) => portions(f, 110, 'party', settings);
-  it('always give enough, stand on one another, and come smallest surplus first', () => {
-    fc.assert(
-      fc.property(fc.integer({ min: 1, max: 40 }), fc.integer({ min: 1, max: 4 }), (wanted, most) => {
-        const offers = proposeTiers(tins, wanted, most, count);
-        const surplus = offers.map((o) => o.portions);
-        expect(surplus).toEqual([...surplus].sort((a, b) => a - b));
-        for (const { tiers, portions: given } of offers) {
-          expect(given).toBeGreaterThanOrEqual(wanted);
-          expect(tiers.length).toBeLessThanOrEqual(most);
-          const widths = tiers.map((t) => (t.form === 'round' ? t.diameter : 0));
-          for (let i = 1; i < widths.length; i++) expect(widths[i - 1]! - widths[i]!).toBeGreaterThanOrEqual(40);
-        }
-      }),
-    );
-  });
-  it('offer nothing that cannot be', () => {
-    expect(proposeTiers(tins, 500, 3, count)).toEqual([]);
   });
 });
 

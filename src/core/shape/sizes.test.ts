@@ -1,10 +1,18 @@
 import fc from 'fast-check';
-import { bakingRounds, batterGrams, splitBatter } from './batter';
-import { cutPortions } from './cutting-scheme';
+import {
+  bakedGrams,
+  bakedHeight,
+  bakingRounds,
+  batterGrams,
+  gramsPerBaked,
+  layersFrom,
+  layersToTins,
+  splitBatter,
+} from './batter';
 import { FORM_MEASURES, formName, formProblems, perimeter, sideArea, span, topArea, volume, type Form } from './form';
 import { boxPanels, collarPanels, housePanels, panelArea, panelSize } from './panels';
 import { NOZZLES, borderGrams, rosetteCount, rosetteSpacing } from './piping';
-import { pasteDisc, standFor } from './stand';
+import { standFor } from './stand';
 import { bakeMinutes, tinFactor } from './tin-swap';
 
 const round = (diameter: number): Form => ({ form: 'round', diameter });
@@ -68,6 +76,8 @@ describe('forms', () => {
     for (const form of Object.keys(FORM_MEASURES)) expect(formProblems({ form } as Form).length).toBeGreaterThan(0);
     expect(formProblems({ form: 'ring', outer: 100, inner: 100 })).toEqual(['inner must be smaller than outer']);
     expect(formProblems({ form: 'petal', across: 100, petals: 2.5 })).toHaveLength(1);
+    expect(formProblems({ form: 'round', diameter: 1e200 })).toEqual(['diameter is at most 10000 mm']);
+    expect(formProblems({ form: 'round', diameter: 10_000 })).toEqual([]);
   });
 });
 
@@ -109,20 +119,37 @@ describe('tins', () => {
   });
 });
 
-describe('portions by cutting scheme', () => {
-  it('strips get more out of a big round than wedges, and never more than its area holds', () => {
-    expect(cutPortions(round(300), 'strips', 25)).toBeGreaterThan(cutPortions(round(300), 'wedges', 25));
+describe('layers from tins', () => {
+  it('a cake is baked as high as its layers want it', () => {
+    expect(bakedHeight(2, 24, 0.08, 1)).toBeCloseTo(48 / 0.92 + 1, 9);
+    expect(bakedHeight(1, 24, 0, 1)).toBe(24);
+    expect(bakedHeight(3, 22, 0, 2)).toBe(70);
+  });
+  it('the depth of the tin says how many come out of one, and it is one at least', () => {
+    expect(layersFrom(75, 24, 0.08, 1)).toBe(2);
+    expect(layersFrom(53.2, 24, 0.08, 1)).toBe(2);
+    expect(layersFrom(53.1, 24, 0.08, 1)).toBe(1);
+    expect(layersFrom(10, 24, 0.08, 1)).toBe(1);
+    expect(layersFrom(75, 24, 0, 1)).toBe(3);
+  });
+  it('makes no layer more than is wanted, over as few tins as can be', () => {
+    expect(layersToTins(5, 2)).toEqual([
+      { tins: 2, layers: 2 },
+      { tins: 1, layers: 1 },
+    ]);
+    expect(layersToTins(4, 2)).toEqual([{ tins: 2, layers: 2 }]);
     fc.assert(
-      fc.property(
-        fc.double({ min: 60, max: 500, noNaN: true }),
-        fc.double({ min: 10, max: 60, noNaN: true }),
-        (d, area) => {
-          const all = cutPortions(round(d), 'area', area);
-          expect(all).toBe(Math.floor(topArea(round(d)) / 100 / area));
-          expect(cutPortions(round(d), 'strips', area)).toBeLessThanOrEqual(all);
-        },
-      ),
+      fc.property(fc.integer({ min: 1, max: 40 }), fc.integer({ min: 1, max: 6 }), (layers, perTin) => {
+        const tins = layersToTins(layers, perTin);
+        expect(tins.reduce((sum, t) => sum + t.tins * t.layers, 0)).toBe(layers);
+        expect(tins.reduce((sum, t) => sum + t.tins, 0)).toBe(Math.ceil(layers / perTin));
+        expect(tins.every((t) => t.layers >= 1 && t.layers <= perTin)).toBe(true);
+      }),
     );
+  });
+  it('their batter is area × height × g per ml', () => {
+    expect(gramsPerBaked({ fill: 0.6, density: 0.9 })).toBeCloseTo(0.54, 12);
+    expect(bakedGrams(round(200), 50, 0.54)).toBeCloseTo(848.23, 2);
   });
 });
 
@@ -132,7 +159,6 @@ describe('what it stands on', () => {
     expect(stand).toMatchObject({ drum: 330, cards: [200, 150], dowels: [5, 4], box: { side: 330, height: 380 } });
     expect(stand.film[0]).toBeCloseTo(Math.PI * 280 + 20, 6);
   });
-  it('rolls paste to d + 2h + 50 mm', () => expect(pasteDisc(round(200), 100, 50)).toBe(450));
   it('pipes by the cm, and spaces rosettes', () => {
     expect(borderGrams(628, NOZZLES['star 10 mm']!, 0.1)).toBeCloseTo(62.8 * 2.4 * 1.1, 6);
     expect(rosetteCount(628, 40)).toBe(15);
@@ -159,6 +185,12 @@ describe('panels', () => {
     expect(panelSize(lid!)).toEqual({ width: 214, height: 134 });
     const [stave] = collarPanels({ perimeter: 628, height: 90, thickness: 4, staves: 12, gap: 1 });
     expect(panelSize(stave!).width).toBeCloseTo((628 + Math.PI * 4) / 12 - 1, 6);
+  });
+  it('nothing is left of a panel that is narrower than it spreads', () => {
+    const [long] = boxPanels({ length: 200, width: 120, height: 30, thickness: 5, clearance: 2, spread: 16 });
+    expect([long!.outline, panelSize(long!)]).toEqual([[], { width: 0, height: 0 }]);
+    const [stays] = boxPanels({ length: 200, width: 120, height: 30, thickness: 5, clearance: 2, spread: 14 });
+    expect(panelSize(stays!).height).toBeCloseTo(2, 9);
   });
   it('takes the spread off every edge', () => {
     const baked = boxPanels({ length: 200, width: 120, height: 90, thickness: 5, clearance: 2 });

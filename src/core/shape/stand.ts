@@ -58,8 +58,3 @@ function dowelsFor(carried: number, figures = STAND): number {
 function collarFilm(form: Form, overlap = STAND.filmOverlap): number {
   return perimeter(form) + overlap;
 }
-
-/** Diameter of the disc that sugar paste is rolled to, mm: d + 2h + margin. Example: 200 × 100 mm → 450 mm. */
-export function pasteDisc(form: Form, height: number, margin: number): number {
-  return span(form) + 2 * height + margin;
-}

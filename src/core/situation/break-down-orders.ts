@@ -60,12 +60,12 @@ function breakDownAnew(order: BreakableOrder, kitchen: PlanningKitchen): Breakdo
 /** Breaks an order that has been begun down anew, with ids of the kind that it was begun with. */
 export function breakDownBegun(
   order: BreakableOrder,
-  { formerIds }: Pick<KeptBreakdown, 'formerIds'>,
+  { formerIds, breakdown: before }: Pick<KeptBreakdown, 'formerIds' | 'breakdown'>,
   kitchen: PlanningKitchen,
   figures: BreakdownFigures,
 ): Breakdown {
   const breakdown = breakDownBy(order, kitchen, figures);
-  return formerIds ? withFormerIds(breakdown) : breakdown;
+  return formerIds ? withFormerIds(breakdown, new Set(before.steps.map((s) => s.id))) : breakdown;
 }
 
 /** Breaks an order down by these figures, whatever of it is kept. Throws if its build or a formula of it is not there. */

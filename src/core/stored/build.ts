@@ -1,6 +1,8 @@
 import { Type, type TSchema } from '@sinclair/typebox';
 import type { AmountRule, Build, BuildComponent, BuildStage, BuildWait } from '../breakdown/build';
+import { PORTION_KINDS } from '../shape/portions';
 import { codec, describes } from './codec';
+import { withoutFinish } from './build-before';
 import {
   check,
   flag,
@@ -23,9 +25,10 @@ const sheet = Type.Object({ length: number, width: number });
 
 const undivided = [
   rule('batter', { tinDepth: number, layersPerTin: number }),
-  rule('discs', { sheet }),
+  rule('discs', { sheet, halves: optional(flag) }),
+  rule('base', { thickness: number, sheet }),
   rule('roll sheet', { sheet }),
-  rule('filling', { thickness: optional(number), dammed: optional(flag) }),
+  rule('filling', { thickness: optional(number), dammed: optional(flag), onTop: optional(flag) }),
   rule('dam and coats', {
     crumb: optional(number),
     final: optional(number),
@@ -35,12 +38,13 @@ const undivided = [
   rule('soak', { kind: oneOf(['butter', 'foam']) }),
   rule('paste cover'),
   rule('glaze'),
-  rule('mould', { share: number }),
+  rule('insert', { thickness: number, inset: number }),
+  rule('rest of the ring'),
   rule('panels', { height: number, thickness: number }),
   rule('pieces', { per: oneOf(['cake', 'tier', 'portion']), count: number, grams: number }),
   rule('border', { nozzle: text, where: oneOf(['top', 'foot', 'both']) }),
   rule('rosettes', { spacing: number, grams: number }),
-  rule('drip', { meanLength: optional(number) }),
+  rule('drip', { meanLength: optional(number), flood: optional(number) }),
   rule('strewn', { gramsPerCm2: number, height: optional(number) }),
   rule('share', { of: text, share: number }),
 ] as const;
@@ -71,6 +75,8 @@ const stage = describes<BuildStage>()(
       high: number,
       perTier: optional(number),
       perPortion: optional(number),
+      perPiece: optional(number),
+      perArea: optional(number),
     }),
     skill: maybe(text),
     people: optional(number),
@@ -109,11 +115,11 @@ const build = describes<Build>()(
     mould: maybe(oneOf(['tin', 'ring', 'square tin'])),
     sizes: optional(list(form)),
     mostTiers: number,
-    portion: oneOf(['party', 'dessert']),
+    portion: oneOf(PORTION_KINDS),
     layers: number,
     layerHeight: number,
     fillingThickness: optional(number),
-    finish: number,
+    ringHeight: optional(number),
     ringHold: optional(Type.Object({ from: text, until: text })),
     components: list(component),
     stages: list(stage),
@@ -122,4 +128,8 @@ const build = describes<Build>()(
   }),
 );
 
-export const buildCodec = codec<Build>()({ format: 'zest-ladder/build', schema: build, migrations: [(v0) => v0] });
+export const buildCodec = codec<Build>()({
+  format: 'zest-ladder/build',
+  schema: build,
+  migrations: [(v0) => v0, withoutFinish],
+});

@@ -10,7 +10,9 @@ import type { Preparation } from '../breakdown/steps/preparations';
 import type { ScaledLine } from '../formula/scale';
 import type { OrderId, StepId } from '../ids/ids';
 import type { BreakdownFigures, KeptBatch, KeptBreakdown } from '../situation/kept-work';
+import type { Coat, Stratum, Tier } from '../breakdown/strata/stratum';
 import { codec, describes } from './codec';
+import { batchWithStrata, orderWithStrata } from './compiled-before';
 import { byProduct, formula } from './formula';
 import { coefficients } from './kitchen-figures';
 import { makingFields } from './order-answers';
@@ -31,18 +33,43 @@ import {
   textAs,
 } from './shapes';
 
+const stratum = describes<Stratum>()(
+  Type.Object({
+    role: text,
+    rule: number,
+    kind: oneOf(['base', 'layer', 'filling', 'dam', 'insert', 'ring filling']),
+    from: number,
+    thickness: number,
+    inset: number,
+    until: optional(number),
+    ml: number,
+  }),
+);
+const coat = describes<Coat>()(
+  Type.Object({
+    role: text,
+    rule: number,
+    kind: oneOf(['crumb coat', 'final coat', 'cover', 'glaze', 'flooded top']),
+    thickness: number,
+    side: number,
+    ml: number,
+  }),
+);
+const tier = describes<Tier>()(
+  Type.Object({ form, body: number, height: number, strata: list(stratum), coats: list(coat) }),
+);
 const cake = describes<Cake>()(
   Type.Object({
-    tiers: list(Type.Object({ form, height: number })),
+    tiers: list(tier),
     portions: number,
     layers: number,
     layerHeight: number,
-    fillingThickness: number,
-    finish: number,
     trimmed: number,
   }),
 );
-const portion = describes<Portion>()(Type.Object({ use: text, grams: number, leftOver: optional(byProduct) }));
+const portion = describes<Portion>()(
+  Type.Object({ use: text, grams: number, leftOver: optional(byProduct), lost: optional(flag) }),
+);
 const load = describes<Load>()(Type.Object({ tier: number, form, tins: number, gramsEach: number }));
 const amount = describes<Amount>()(
   Type.Object({
@@ -50,6 +77,7 @@ const amount = describes<Amount>()(
     portions: list(portion),
     pieces: maybe(number),
     loads: list(load),
+    raw: optional(flag),
     because: text,
     computed: maybe(number),
   }),
@@ -81,6 +109,7 @@ const cakeStep = describes<CakeStep>()(
     how: text,
     sign: maybe(text),
     caution: maybe(text),
+    grams: maybe(number),
     amount: maybe(text),
     check: maybe(check),
     reminders: list(reminder),
@@ -114,6 +143,7 @@ const mould = describes<Mould>()(
     kind: text,
     use: oneOf(['tin', 'ring', 'square tin', 'shaped tin', 'sheet']),
     form,
+    depth: optional(number),
     owned: number,
   }),
 );
@@ -130,7 +160,7 @@ export const keptCodec = codec<KeptBreakdown>()({
     breakdown,
     formerIds: optional(flag),
   }),
-  migrations: [(v0) => v0],
+  migrations: [(v0) => v0, orderWithStrata],
 });
 
 const batchWork = describes<BatchWork>()(Type.Object({ component, ...work }));
@@ -139,5 +169,5 @@ const batchWork = describes<BatchWork>()(Type.Object({ component, ...work }));
 export const keptBatchCodec = codec<KeptBatch>()({
   format: 'zest-ladder/compiled-batch',
   schema: Type.Object({ members: list(Type.Object({ order: number, role: text })), work: batchWork }),
-  migrations: [(v0) => v0],
+  migrations: [(v0) => v0, batchWithStrata],
 });

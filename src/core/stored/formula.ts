@@ -1,5 +1,7 @@
 import { Type } from '@sinclair/typebox';
 import {
+  BATTERS,
+  BY_PRODUCTS,
   PURPOSES,
   type ByProduct,
   type Formula,
@@ -11,6 +13,7 @@ import { codec, describes } from './codec';
 import {
   check,
   flag,
+  form,
   formulaWait,
   list,
   maybe,
@@ -23,7 +26,7 @@ import {
   uses,
 } from './shapes';
 
-export const byProduct = oneOf<ByProduct>(['trimmings', 'run-off']);
+export const byProduct = oneOf<ByProduct>(BY_PRODUCTS);
 
 const line = describes<FormulaLine>()(
   Type.Object({ ingredient: text, grams: number, note: optional(text), step: optional(text) }),
@@ -34,7 +37,13 @@ const step = describes<FormulaStep>()(
     key: text,
     name: text,
     work: oneOf(['hands', 'oven', 'machine']),
-    minutes: Type.Object({ low: number, likely: number, high: number, perKilo: optional(number) }),
+    minutes: Type.Object({
+      low: number,
+      likely: number,
+      high: number,
+      perKilo: optional(number),
+      perPiece: optional(number),
+    }),
     skill: optional(maybe(text)),
     uses: optional(uses),
     oven: optional(Type.Object({ celsius: number, slots: number })),
@@ -63,7 +72,9 @@ export const formula = describes<Formula>()(
     lines: list(line),
     loss: number,
     density: number,
-    batter: optional(oneOf(['butter', 'foam', 'chiffon', 'oil', 'sheet'])),
+    batter: optional(oneOf(BATTERS)),
+    measured: optional(Type.Object({ grams: number, form, height: number })),
+    batch: optional(Type.Object({ least: optional(number), most: optional(number) })),
     purpose: oneOf(PURPOSES),
     stands: optional(number),
     domes: optional(flag),

@@ -1,6 +1,8 @@
 import { Type, type TSchema } from '@sinclair/typebox';
 import type { Coefficients } from '../breakdown/figures/coefficients';
 import { completeFigures } from '../breakdown/figures/starting-figures';
+import { BATTERS } from '../formula/formula';
+import { PORTION_KINDS } from '../shape/portions';
 import type { Choices } from '../formula/schools';
 import { codec, describes } from './codec';
 import { byName, list, number, oneOf, text } from './shapes';
@@ -18,7 +20,8 @@ const range = Type.Object({ low: number, likely: number, high: number });
 
 export const coefficients = describes<Coefficients>()(
   Type.Object({
-    batter: named(['butter', 'foam', 'chiffon', 'oil', 'sheet'], Type.Object({ fill: number, density: number })),
+    batter: named(BATTERS, Type.Object({ fill: number, density: number })),
+    sawCut: number,
     sheetDepth: number,
     soak: named(['butter', 'foam'], number),
     fillingThickness: number,
@@ -37,7 +40,11 @@ export const coefficients = describes<Coefficients>()(
       filmOverlap: number,
       dowels: Type.Unsafe<Coefficients['stand']['dowels']>(list(Type.Tuple([number, number]))),
     }),
-    cutting: named(['wedgeRim', 'stripWidth'], number),
+    cutting: Type.Object({
+      wedgeRim: named(PORTION_KINDS, number),
+      piece: named(PORTION_KINDS, named(['length', 'width'], number)),
+      leastPiece: number,
+    }),
     egg: Type.Object({ weight: number, shares: named(['shell', 'white', 'yolk'], number) }),
     sheetGrade: oneOf(GRADES),
     sheetGrades: named(GRADES, named(['bloom', 'grams'], number)),
@@ -50,7 +57,13 @@ export const coefficients = describes<Coefficients>()(
     bakeSpread: number,
     leads: named(['lineTins', 'chillBowl', 'soakGelatine', 'heatOven'], number),
     cooling: byName(named(['bench', 'fridge', 'freezer'], range)),
-    portions: named(['partyArea', 'dessertArea', 'sliceWidth'], number),
+    portions: Type.Object({
+      fingerArea: number,
+      partyArea: number,
+      dessertArea: number,
+      sliceWidth: number,
+      bands: named(PORTION_KINDS, named(['low', 'high'], number)),
+    }),
     bowlKilos: number,
     readyBefore: number,
     tightBelow: number,
@@ -58,11 +71,27 @@ export const coefficients = describes<Coefficients>()(
   }),
 );
 
+type Figures = Record<string, unknown>;
+
+/** Figures that a kitchen of before has: what it has not takes its starting value, also where a figure has become several. */
+export function figuresFromBefore({ cutting: _, ...before }: Figures): Coefficients {
+  return completeFigures(before as Partial<Coefficients>);
+}
+
+/**
+ * Two figures began with values that were wrong: a party portion of 40 cm², and 1 g of drip for each cm and cm. A kitchen that has never
+ * touched them gets the right ones; what it has set itself stays.
+ */
+function fromWrongStarts(before: Figures): Coefficients {
+  const portions = { ...(before.portions as Figures | undefined) };
+  if (portions.partyArea === 40) delete portions.partyArea;
+  const drip = { ...(before.drip as Figures | undefined) };
+  if (drip.gramsPerCm2 === 1) delete drip.gramsPerCm2;
+  return figuresFromBefore({ ...before, portions, drip });
+}
+
 export const figuresCodec = codec<KitchenFigures>()({
   format: 'zest-ladder/kitchen-figures',
   schema: Type.Object({ coefficients, choices: byName(text) }),
-  migrations: [
-    // Figures were added while there were no versions: those that a kitchen has not take their starting values.
-    (v0) => ({ ...v0, coefficients: completeFigures((v0.coefficients ?? {}) as Partial<Coefficients>) }),
-  ],
+  migrations: [(v0) => v0, (v1) => ({ ...v1, coefficients: fromWrongStarts((v1.coefficients ?? {}) as Figures) })],
 });

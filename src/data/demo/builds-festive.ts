@@ -23,24 +23,22 @@ export const festiveBuilds: Build[] = [
     mould: 'tin',
     mostTiers: 1,
     portion: 'party',
-    layers: 3,
+    layers: 4,
     layerHeight: 22,
-    fillingThickness: 10,
-    finish: 8,
     components: [
-      { role: 'layers', label: 'Genoise', formula: 'genoise', amount: tins(45, 2) },
+      { role: 'layers', label: 'Genoise', formula: 'genoise', amount: tins(50, 2) },
       { role: 'soak', label: 'Vanilla soak', formula: 'vanilla-soak', amount: { rule: 'soak', kind: 'foam' } },
       {
         role: 'filling',
         label: 'Pastry cream',
         formula: 'pastry-cream',
-        amount: { rule: 'filling', thickness: 6, dammed: true },
+        amount: { rule: 'filling', thickness: 9, dammed: true },
       },
       {
         role: 'fruit',
         label: 'Strawberries',
         formula: 'macerated-strawberries',
-        amount: { rule: 'filling', thickness: 4, dammed: true },
+        amount: { rule: 'filling', thickness: 6, dammed: true },
       },
       {
         role: 'frosting',
@@ -95,15 +93,14 @@ export const festiveBuilds: Build[] = [
   {
     id: 'orange-chiffon-crown',
     name: 'Orange chiffon crown',
-    story: 'Three tall chiffon layers, crusting buttercream, wheels of candied orange.',
+    story: 'Four chiffon layers, crusting buttercream, wheels of candied orange.',
     mould: 'tin',
     mostTiers: 2,
     portion: 'party',
-    layers: 3,
-    layerHeight: 32,
-    finish: 7,
+    layers: 4,
+    layerHeight: 28,
     components: [
-      { role: 'layers', label: 'Orange chiffon', formula: 'orange-chiffon', amount: tins(65, 2) },
+      { role: 'layers', label: 'Orange chiffon', formula: 'orange-chiffon', amount: tins(60, 2) },
       {
         role: 'frosting',
         label: 'Crusting buttercream',
@@ -171,7 +168,6 @@ export const festiveBuilds: Build[] = [
     portion: 'party',
     layers: 4,
     layerHeight: 24,
-    finish: 7,
     components: [
       { role: 'layers', label: 'Hot-milk cake', formula: 'hot-milk-cake', amount: tins(50, 2) },
       {
@@ -231,9 +227,9 @@ export const festiveBuilds: Build[] = [
     mould: 'ring',
     mostTiers: 1,
     portion: 'dessert',
-    layers: 1,
-    layerHeight: 78,
-    finish: 3,
+    layers: 0,
+    layerHeight: 0,
+    ringHeight: 100,
     ringHold: { from: 'build', until: 'release' },
     routes: [
       {
@@ -246,8 +242,13 @@ export const festiveBuilds: Build[] = [
       },
     ],
     components: [
-      { role: 'base', label: 'Oat base', formula: 'honey-oat-base', amount: { rule: 'discs', sheet: SHEET } },
-      { role: 'mousse', label: 'Yoghurt mousse', formula: 'yoghurt-mousse', amount: { rule: 'mould', share: 0.84 } },
+      {
+        role: 'base',
+        label: 'Oat base',
+        formula: 'honey-oat-base',
+        amount: { rule: 'base', thickness: 14, sheet: SHEET },
+      },
+      { role: 'mousse', label: 'Yoghurt mousse', formula: 'yoghurt-mousse', amount: { rule: 'rest of the ring' } },
       { role: 'glaze', label: 'Golden glaze', formula: 'honey-glaze', amount: { rule: 'glaze' } },
       {
         role: 'flowers',
@@ -309,7 +310,6 @@ export const festiveBuilds: Build[] = [
     portion: 'party',
     layers: 4,
     layerHeight: 24,
-    finish: 11,
     components: [
       { role: 'layers', label: 'Almond sponge', formula: 'almond-sponge', amount: tins(50, 2) },
       { role: 'soak', label: 'Coffee soak', formula: 'coffee-soak', amount: { rule: 'soak', kind: 'butter' } },
@@ -409,7 +409,6 @@ export const festiveBuilds: Build[] = [
     portion: 'party',
     layers: 4,
     layerHeight: 24,
-    finish: 7,
     components: [
       {
         role: 'layers',
@@ -481,7 +480,6 @@ export const festiveBuilds: Build[] = [
     portion: 'party',
     layers: 4,
     layerHeight: 24,
-    finish: 6,
     components: [
       { role: 'layers', label: 'Walnut sponge', formula: 'walnut-sponge', amount: tins(50, 2) },
       { role: 'soak', label: 'Coffee soak', formula: 'coffee-soak', amount: { rule: 'soak', kind: 'butter' } },
@@ -566,12 +564,11 @@ export const festiveBuilds: Build[] = [
     name: 'Apple and caramel roll',
     story: 'A rolled sponge with caramel and cream, apple fans along the back.',
     mould: null,
-    sizes: [{ form: 'roll', length: 380, diameter: 90 }],
+    sizes: [{ form: 'roll', length: 380, diameter: 110 }],
     mostTiers: 6,
-    portion: 'dessert',
+    portion: 'party',
     layers: 1,
     layerHeight: 10,
-    finish: 0,
     fillingThickness: 5,
     components: [
       {
@@ -636,16 +633,15 @@ export const festiveBuilds: Build[] = [
     sizes: [heart(160), heart(200)],
     mostTiers: 1,
     portion: 'party',
-    layers: 3,
+    layers: 4,
     layerHeight: 26,
-    finish: 7,
     components: [
       { role: 'layers', label: 'Almond sponge', formula: 'almond-sponge', amount: tins(50, 2) },
       {
         role: 'filling',
         label: 'Raspberry compote',
         formula: 'raspberry-compote',
-        amount: { rule: 'filling', thickness: 4, dammed: true },
+        amount: { rule: 'filling', thickness: 7, dammed: true },
       },
       {
         role: 'frosting',

@@ -16,7 +16,6 @@ export const demoBuilds: Build[] = [
     portion: 'party',
     layers: 4,
     layerHeight: 24,
-    finish: 11,
     components: [
       {
         role: 'layers',
@@ -110,12 +109,11 @@ export const demoBuilds: Build[] = [
     name: 'Blackcurrant roll',
     story: 'A rolled sponge with blackcurrant cream; the quickest thing on the list.',
     mould: null,
-    sizes: [{ form: 'roll', length: 380, diameter: 90 }],
+    sizes: [{ form: 'roll', length: 380, diameter: 110 }],
     mostTiers: 6,
-    portion: 'dessert',
+    portion: 'party',
     layers: 1,
     layerHeight: 10,
-    finish: 0,
     fillingThickness: 6,
     components: [
       {
@@ -171,9 +169,9 @@ export const demoBuilds: Build[] = [
     mould: 'ring',
     mostTiers: 1,
     portion: 'dessert',
-    layers: 1,
-    layerHeight: 80,
-    finish: 3,
+    layers: 0,
+    layerHeight: 0,
+    ringHeight: 100,
     ringHold: { from: 'build', until: 'release' },
     routes: [
       {
@@ -190,10 +188,15 @@ export const demoBuilds: Build[] = [
         role: 'base',
         label: 'Almond dacquoise',
         formula: 'almond-dacquoise',
-        amount: { rule: 'discs', sheet: { length: 600, width: 400 } },
+        amount: { rule: 'base', thickness: 9, sheet: { length: 600, width: 400 } },
       },
-      { role: 'heart', label: 'Apricot heart', formula: 'apricot-heart', amount: { rule: 'mould', share: 0.14 } },
-      { role: 'mousse', label: 'Apricot mousse', formula: 'apricot-mousse', amount: { rule: 'mould', share: 0.72 } },
+      {
+        role: 'heart',
+        label: 'Apricot heart',
+        formula: 'apricot-heart',
+        amount: { rule: 'insert', thickness: 22, inset: 15 },
+      },
+      { role: 'mousse', label: 'Apricot mousse', formula: 'apricot-mousse', amount: { rule: 'rest of the ring' } },
       { role: 'glaze', label: 'Golden glaze', formula: 'honey-glaze', amount: { rule: 'glaze' } },
     ],
     stages: [
@@ -246,17 +249,21 @@ export const demoBuilds: Build[] = [
     portion: 'dessert',
     layers: 6,
     layerHeight: 9,
-    fillingThickness: 8,
-    finish: 8,
+    fillingThickness: 9,
     ringHold: { from: 'stack', until: 'coat' },
     components: [
       {
         role: 'layers',
         label: 'Hazelnut discs',
         formula: 'hazelnut-sheet',
-        amount: { rule: 'discs', sheet: { length: 600, width: 400 } },
+        amount: { rule: 'discs', sheet: { length: 600, width: 400 }, halves: true },
       },
-      { role: 'filling', label: 'Coffee custard cream', formula: 'coffee-custard-cream', amount: { rule: 'filling' } },
+      {
+        role: 'filling',
+        label: 'Coffee custard cream',
+        formula: 'coffee-custard-cream',
+        amount: { rule: 'filling', onTop: true },
+      },
       {
         role: 'crumbs',
         label: 'Toasted crumbs',
@@ -314,10 +321,8 @@ export const demoBuilds: Build[] = [
     mould: 'tin',
     mostTiers: 1,
     portion: 'dessert',
-    layers: 2,
-    layerHeight: 38,
-    fillingThickness: 25,
-    finish: 2,
+    layers: 4,
+    layerHeight: 18,
     components: [
       {
         role: 'layers',
@@ -325,12 +330,17 @@ export const demoBuilds: Build[] = [
         formula: 'saffron-dough',
         amount: { rule: 'batter', tinDepth: 60, layersPerTin: 2 },
       },
-      { role: 'filling', label: 'Orange ricotta', formula: 'orange-ricotta', amount: { rule: 'filling' } },
+      {
+        role: 'filling',
+        label: 'Orange ricotta',
+        formula: 'orange-ricotta',
+        amount: { rule: 'filling', thickness: 14 },
+      },
       {
         role: 'fruit',
         label: 'Raspberry compote',
         formula: 'raspberry-compote',
-        amount: { rule: 'filling', thickness: 5 },
+        amount: { rule: 'filling', thickness: 4 },
       },
     ],
     stages: [
@@ -357,7 +367,6 @@ export const demoBuilds: Build[] = [
     portion: 'party',
     layers: 4,
     layerHeight: 24,
-    finish: 7,
     components: [
       {
         role: 'layers',
@@ -370,7 +379,13 @@ export const demoBuilds: Build[] = [
         role: 'frosting',
         label: 'Vanilla buttercream',
         formula: 'vanilla-buttercream',
-        amount: { rule: 'dam and coats', dam: true },
+        amount: {
+          rule: 'divided',
+          uses: [
+            { use: 'dams and coats', rule: { rule: 'dam and coats', dam: true } },
+            { use: 'rope along the top', rule: { rule: 'border', nozzle: 'star 10 mm', where: 'top' } },
+          ],
+        },
       },
       { role: 'filling', label: 'Quince curd', formula: 'quince-curd', amount: { rule: 'filling', dammed: true } },
       {
@@ -427,15 +442,15 @@ export const demoBuilds: Build[] = [
     mould: 'tin',
     mostTiers: 2,
     portion: 'party',
-    layers: 3,
-    layerHeight: 26,
-    finish: 6,
+    layers: 4,
+    layerHeight: 27,
+    fillingThickness: 8,
     components: [
       {
         role: 'layers',
         label: 'Beetroot cake',
         formula: 'beetroot-oil-cake',
-        amount: { rule: 'batter', tinDepth: 50, layersPerTin: 1 },
+        amount: { rule: 'batter', tinDepth: 50, layersPerTin: 2 },
       },
       { role: 'filling', label: 'Plum compote', formula: 'plum-compote', amount: { rule: 'filling', dammed: true } },
       {
@@ -485,7 +500,6 @@ export const demoBuilds: Build[] = [
     portion: 'party',
     layers: 4,
     layerHeight: 24,
-    finish: 7,
     components: [
       {
         role: 'layers',

@@ -33,7 +33,7 @@ export const bakedFormulas: Formula[] = [
     story: 'Close and moist; carries a tower.',
     batter: 'butter',
     loss: 0.11,
-    density: 0.55,
+    density: 0.481,
     grams: {
       butter: 300,
       'caster-sugar': 300,
@@ -81,7 +81,7 @@ export const bakedFormulas: Formula[] = [
     story: 'Sharp, speckled, keeps its edge when cut square.',
     batter: 'butter',
     loss: 0.11,
-    density: 0.55,
+    density: 0.481,
     grams: {
       butter: 250,
       'caster-sugar': 280,
@@ -123,7 +123,7 @@ export const bakedFormulas: Formula[] = [
     story: 'Nutty twice over.',
     batter: 'butter',
     loss: 0.12,
-    density: 0.56,
+    density: 0.475,
     grams: {
       butter: 260,
       'brown-sugar': 280,
@@ -166,7 +166,7 @@ export const bakedFormulas: Formula[] = [
     story: 'Egg-free, red, moist for days.',
     batter: 'oil',
     loss: 0.1,
-    density: 0.62,
+    density: 0.473,
     grams: {
       'plain-flour': 400,
       'brown-sugar': 300,
@@ -317,9 +317,9 @@ export const bakedFormulas: Formula[] = [
     name: 'Saffron yeast layer',
     family: 'Yeast-raised layer',
     story: 'A soft, golden crown to split and fill.',
-    batter: 'butter',
+    batter: 'yeast',
     loss: 0.1,
-    density: 0.4,
+    density: 0.27,
     grams: {
       'strong-flour': 500,
       milk: 220,

@@ -52,7 +52,7 @@ export const decorationFormulas: Formula[] = [
     density: 1.4,
     grams: { 'royal-icing-mix': 300, water: 55 },
     steps: [
-      hands('pipe', 'Pipe lace', 'decorate', [45, 55, 75], 'On film over the drawing; pieces to spare.', {
+      hands('pipe', 'Pipe lace', 'decorate', [8, 10, 14, 0, 1.5], 'On film over the drawing; pieces to spare.', {
         sign: 'lines of one thickness',
         caution: 'Pins and wires are not food: count them.',
       }),
@@ -146,8 +146,9 @@ export const decorationFormulas: Formula[] = [
     name: 'Sesame brittle',
     family: 'Brittle',
     story: 'Rolled thin between papers, broken in sails.',
-    loss: 0.06,
+    loss: 0.13,
     density: 1.1,
+    batch: { least: 250 },
     grams: { 'caster-sugar': 220, glucose: 40, water: 60, sesame: 180, salt: 2 },
     steps: [
       hands('boil', 'Boil and roll brittle', 'sugar', [18, 22, 28], 'Amber, sesame in, out between papers, roll.', {
@@ -189,6 +190,7 @@ export const decorationFormulas: Formula[] = [
     family: 'Tempered chocolate',
     story: 'Thin, bright, broken by hand.',
     density: 1.2,
+    batch: { least: 300 },
     grams: { 'dark-couverture': 400 },
     steps: [
       hands(
@@ -214,7 +216,9 @@ export const decorationFormulas: Formula[] = [
     name: 'Spun sugar nest',
     family: 'Boiled sugar',
     story: 'Threads over two rolling pins; made within the hour.',
+    loss: 0.21,
     density: 0.1,
+    batch: { least: 200 },
     grams: { 'caster-sugar': 200, glucose: 40, water: 60 },
     steps: [
       hands('spin', 'Spin the nest', 'sugar', [18, 22, 28], 'To 155 °C, stop in cold water, spin from a fork.', {

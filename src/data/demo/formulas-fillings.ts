@@ -263,7 +263,7 @@ export const fillingFormulas: Formula[] = [
     family: 'Whipped-cream filling',
     story: 'Firm, fresh, carries fruit.',
     loss: 0.03,
-    density: 0.75,
+    density: 0.95,
     grams: { ricotta: 420, cream: 300, 'icing-sugar': 110, 'orange-zest': 8, 'orange-juice': 40 },
     steps: [
       hands('whip', 'Whip orange ricotta', 'mix', [9, 11, 14, 2], 'Ricotta smooth first, cream to soft peaks, fold.', {
@@ -375,7 +375,7 @@ export const fillingFormulas: Formula[] = [
     density: 1.3,
     grams: { 'flower-paste': 200, cornflour: 10 },
     steps: [
-      hands('model', 'Model blossoms', 'paste', [50, 60, 80], 'Thin petals, soft edges, dry on foam.', {
+      hands('model', 'Model blossoms', 'paste', [8, 10, 14, 0, 3], 'Thin petals, soft edges, dry on foam.', {
         caution: 'Wires and picks are not food: keep them out of the cake.',
       }),
     ],
@@ -388,14 +388,16 @@ export const fillingFormulas: Formula[] = [
     name: 'Sugar sails',
     family: 'Boiled sugar',
     story: 'Clear amber sheets; made the day before, put on last.',
+    loss: 0.13,
     density: 1.4,
+    batch: { least: 250 },
     grams: { isomalt: 400, water: 60, glucose: 40 },
     steps: [
       hands(
         'pull',
         'Pour and shape sails',
         'sugar',
-        [35, 45, 60],
+        [15, 20, 28, 0, 2.5],
         'Cook to 168 °C, pour on the mat, lift and shape while it bends.',
         { uses: hob, sign: '168 °C, straw, clear', caution: HOT_SUGAR },
       ),
@@ -412,6 +414,7 @@ export const fillingFormulas: Formula[] = [
     family: 'Tempered chocolate',
     story: 'A thin wall around the top tier.',
     density: 1.2,
+    batch: { least: 300 },
     grams: { 'dark-couverture': 500 },
     steps: [
       hands(

@@ -27,7 +27,7 @@ export const foamFormulas: Formula[] = [
     story: 'Light and thirsty: made to drink a syrup.',
     batter: 'foam',
     loss: 0.1,
-    density: 0.3,
+    density: 0.284,
     grams: { 'whole-eggs': 400, 'caster-sugar': 210, 'cake-flour': 210, butter: 60, salt: 2 },
     steps: [
       hands(
@@ -66,7 +66,7 @@ export const foamFormulas: Formula[] = [
     story: 'Tall, tender, made with oil: soft even from the cold.',
     batter: 'chiffon',
     loss: 0.1,
-    density: 0.35,
+    density: 0.338,
     grams: {
       'cake-flour': 260,
       'caster-sugar': 280,
@@ -121,7 +121,7 @@ export const foamFormulas: Formula[] = [
     stands: 20,
     domes: true,
     loss: 0.11,
-    density: 0.55,
+    density: 0.467,
     grams: {
       'plain-flour': 340,
       'brown-sugar': 330,
@@ -165,7 +165,7 @@ export const foamFormulas: Formula[] = [
     batter: 'oil',
     stands: 8,
     loss: 0.1,
-    density: 0.58,
+    density: 0.473,
     grams: {
       'plain-flour': 380,
       'caster-sugar': 280,

@@ -59,7 +59,8 @@ export interface DemoEquipment {
   units: number;
   heatRate?: number;
   coolRate?: number;
-  mould?: { use: 'tin' | 'ring' | 'square tin' | 'shaped tin' | 'sheet'; form: Form };
+  /** Its depth in mm, where it has one. */
+  mould?: { use: 'tin' | 'ring' | 'square tin' | 'shaped tin' | 'sheet'; form: Form; depth?: number };
 }
 
 const round = (cm: number): Form => ({ form: 'round', diameter: cm * 10 });
@@ -68,7 +69,7 @@ const tin = (cm: number, units: number): DemoEquipment => ({
   name: `Tins, round ${cm} cm`,
   kind: `tin ${cm} cm`,
   units,
-  mould: { use: 'tin', form: round(cm) },
+  mould: { use: 'tin', form: round(cm), depth: 75 },
 });
 const ring = (cm: number, units: number): DemoEquipment => ({
   id: `ring-${cm}`,
@@ -82,7 +83,7 @@ const square = (cm: number, units: number): DemoEquipment => ({
   name: `Tins, square ${cm} cm`,
   kind: `square tin ${cm} cm`,
   units,
-  mould: { use: 'square tin', form: { form: 'square', side: cm * 10 } },
+  mould: { use: 'square tin', form: { form: 'square', side: cm * 10 }, depth: 75 },
 });
 
 export const demoEquipment: DemoEquipment[] = [
@@ -109,7 +110,7 @@ export const demoEquipment: DemoEquipment[] = [
     name: `Tins, heart ${cm} cm`,
     kind: `heart tin ${cm} cm`,
     units: 2,
-    mould: { use: 'shaped tin', form: { form: 'heart', side: cm * 10 } },
+    mould: { use: 'shaped tin', form: { form: 'heart', side: cm * 10 }, depth: 60 },
   })),
   ring(18, 4),
   ring(22, 3),

@@ -1,9 +1,13 @@
 import type { Check, Formula, FormulaStep, FormulaWait, Keeping, Reminder } from '../../core/formula/formula';
 
-type Times = [low: number, likely: number, high: number, perKilo?: number];
+type Times = [low: number, likely: number, high: number, perKilo?: number, perPiece?: number];
 type More = Omit<Partial<FormulaStep>, 'key' | 'name' | 'work' | 'minutes' | 'how'>;
 
-const minutes = ([low, likely, high, perKilo]: Times) => ({ low, likely, high, ...(perKilo ? { perKilo } : {}) });
+const minutes = ([low, likely, high, perKilo, perPiece]: Times) => ({
+  ...{ low, likely, high },
+  ...(perKilo ? { perKilo } : {}),
+  ...(perPiece ? { perPiece } : {}),
+});
 
 /** Shorthand for writing a library by hand: a step for hands, in the oven, or on a machine. */
 export const hands = (

@@ -40,7 +40,10 @@ export function saveFormula(
       if (!situation) return refuse('There is no kitchen yet.');
       const { kitchen } = situation;
       const fresh = freshIngredients(form).filter((i) => !kitchen.library.ingredients.has(i.id));
-      const ingredients = new Map([...kitchen.library.ingredients, ...fresh.map((i): [string, Ingredient] => [i.id, i])]);
+      const ingredients = new Map([
+        ...kitchen.library.ingredients,
+        ...fresh.map((i): [string, Ingredient] => [i.id, i]),
+      ]);
       const unknown = form.lines.findIndex((l) => !ingredients.has(l.ingredient));
       if (unknown >= 0) return refuse(LOOK_AGAIN, { [`lines.${unknown}.ingredient`]: 'The library does not know it.' });
       const skills = new Set(kitchen.team.flatMap((p) => p.skills));

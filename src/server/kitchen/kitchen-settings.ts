@@ -95,7 +95,11 @@ async function changeKitchen(tx: KitchenDb, version: number, change: KitchenChan
 }
 
 function toldChange({ figures, choices, reading }: KitchenChange): EventBody<'kitchen changed'> {
-  return { ...(figures && { figures }), ...(choices && { choices }), ...(reading && { reading: Object.fromEntries(Object.entries(reading)) }) };
+  return {
+    ...(figures && { figures }),
+    ...(choices && { choices }),
+    ...(reading && { reading: Object.fromEntries(Object.entries(reading)) }),
+  };
 }
 
 /** A person's own units; null reads as the kitchen does. */

@@ -15,7 +15,7 @@ import { type Situation } from '../situation/situation';
 import { askInThread } from '../plan/planner-thread';
 import { refuse, type Result } from '../shared/result';
 import { loadSituation } from '../situation/load-situation';
-import { sizesFor } from '../builds/sizes';
+import { sizesFor, whyNoSize } from '../builds/sizes';
 
 /** What the counter asks while the customer is on the telephone. */
 export interface CapacityQuestion {
@@ -98,7 +98,7 @@ export function draftOf(
   const time = readPickup(pickup, pickupRule(db, kitchen));
   if (!time.ok) return refuse(time.message);
   const [size] = sizesFor(build, portions, kitchen);
-  if (!size) return refuse(`${known.name} cannot be made for ${portions} with the tins in the house.`);
+  if (!size) return refuse(whyNoSize(known, portions, kitchen));
   const draft: OrderRow = {
     ...{ id: 0, version: 0, title: known.name, customer: '', pickup: time.pickup, portions, build },
     ...{ tiers: JSON.parse(size.value) as Form[], inscription: '', avoid: [], note: '', without: [], swaps: {} },

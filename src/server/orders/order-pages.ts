@@ -140,7 +140,7 @@ export async function loadOrderForm(
 function sizesWith(build: string, portions: number, kitchen: LoadedKitchen, own: string | null): SizeChoice[] {
   const sizes = sizesFor(build, portions, kitchen);
   if (own === null || sizes.some((s) => s.value === own)) return sizes;
-  return [{ value: own, name: cakeName(JSON.parse(own) as Form[]), portions }, ...sizes];
+  return [{ value: own, name: cakeName(JSON.parse(own) as Form[]), kind: 'one cake', portions }, ...sizes];
 }
 
 /** Shapes and sizes for a number of portions, whatever the build. */

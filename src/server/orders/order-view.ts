@@ -78,7 +78,7 @@ export function orderView(
     ...{ inscription: order.inscription, note: order.note, avoid: order.avoid, state: order.state },
     without: build.components.filter((c) => order.without.includes(c.role)).map(({ role, label }) => ({ role, label })),
     parts: partsOf(breakdown, kitchen, order, situation),
-    section: sectionOf(breakdown, order),
+    section: sectionOf(breakdown, build.portion, kitchen.library.coefficients),
     allergens: breakdown.allergens,
     cautions: [...new Set(breakdown.steps.flatMap((s) => s.caution ?? []))],
     questions: questionsOf(build, kitchen).map((q) => ({

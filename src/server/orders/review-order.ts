@@ -68,7 +68,7 @@ export async function reviewOrder(
     ok: true,
     review: {
       parts: partsOf(read.breakdown, kitchen, draft),
-      section: sectionOf(read.breakdown, draft),
+      section: sectionOf(read.breakdown, kitchen.builds.get(draft.build)!.portion, kitchen.library.coefficients),
       sizeName: cakeName(draft.tiers),
       allergens: read.breakdown.allergens,
       cautions: [...new Set(read.breakdown.steps.flatMap((s) => s.caution ?? []))],

@@ -1,34 +1,57 @@
-import type { Breakdown } from '../../core/breakdown/breakdown';
 import { cakeName } from '../../core/breakdown/amounts/cake';
-import { span, type Form } from '../../core/shape/form';
-import type { OrderRow } from '../../data/repositories/orders';
+import { cakeGrams, portionedGrams } from '../../core/breakdown/amounts/weight';
+import type { Breakdown } from '../../core/breakdown/breakdown';
+import type { Coefficients } from '../../core/breakdown/figures/coefficients';
+import type { Coat, Stratum } from '../../core/breakdown/strata/stratum';
+import { formName, span, type Form } from '../../core/shape/form';
+import { checkPortions, type PortionKind } from '../../core/shape/portions';
+import { stacksOf } from '../../core/shape/stacks';
 
-/** The cake cut open, in mm, for a drawing to scale. */
-export interface SectionView {
-  tiers: { width: number; height: number; round: boolean; form: Form }[];
-  layers: number;
-  layerHeight: number;
-  filling: number;
-  finish: number;
-  coated: boolean;
-  summary: string;
+/** A tier cut open, in mm, for a drawing to scale. */
+export interface TierSection {
+  form: Form;
+  width: number;
+  body: number;
+  height: number;
+  strata: Pick<Stratum, 'kind' | 'from' | 'thickness' | 'inset' | 'until'>[];
+  coats: Pick<Coat, 'kind' | 'thickness' | 'side'>[];
 }
 
-export function sectionOf(breakdown: Breakdown, order: Pick<OrderRow, 'tiers'>): SectionView {
-  const { cake } = breakdown;
-  const kilos = breakdown.components.reduce((sum, c) => sum + c.amount.grams * (1 - c.formula.loss), 0) / 1000;
+/** The cake cut open. Cakes that stand side by side and are alike are drawn once, with their number. */
+export interface SectionView {
+  stacks: { tiers: TierSection[]; count: number; name: string }[];
+  summary: string;
+  /** What about its portions is not plausible. */
+  note: string | null;
+}
+
+export function sectionOf(breakdown: Breakdown, kind: PortionKind, { portions }: Coefficients): SectionView {
+  const { cake, components } = breakdown;
+  const grams = cakeGrams(components);
+  const stacks: SectionView['stacks'] = [];
+  for (const stack of stacksOf(cake.tiers, (t) => t.form)) {
+    const name = stack.map((t) => formName(t.form)).join(', ');
+    const same = stacks.find((s) => s.name === name);
+    if (same) same.count++;
+    else stacks.push({ tiers: stack.map(tierSection), count: 1, name });
+  }
+  const heights = [...new Set(cake.tiers.map((t) => `${Math.round(t.height)} mm`))].join(', ');
+  const check = checkPortions(portionedGrams(components), cake.portions, kind, portions);
+  const each = check ? `, ${Math.round(check.grams)} g each` : '';
   return {
-    tiers: cake.tiers.map(({ form, height }) => ({
-      width: form.form === 'roll' ? form.diameter : span(form),
-      height,
-      round: form.form === 'roll',
-      form,
+    stacks,
+    summary: `${cakeName(cake.tiers.map((t) => t.form))} · ${heights} high · gives ${cake.portions} portions${each} · ${(grams / 1000).toFixed(1)} kg without its board`,
+    note: check && !check.plausible ? `A ${kind} portion usually weighs ${check.band.low}–${check.band.high} g.` : null,
+  };
+}
+
+function tierSection({ form, body, height, strata, coats }: Breakdown['cake']['tiers'][number]): TierSection {
+  return {
+    ...{ form, width: form.form === 'roll' ? form.diameter : span(form), body, height },
+    strata: strata.map(({ kind, from, thickness, inset, until }) => ({
+      ...{ kind, from, thickness, inset },
+      ...(until === undefined ? {} : { until }),
     })),
-    layers: cake.layers,
-    layerHeight: cake.layerHeight,
-    filling: cake.fillingThickness,
-    finish: cake.finish,
-    coated: breakdown.components.some((c) => ['frosting', 'cover', 'glaze'].includes(c.role)),
-    summary: `${cakeName(order.tiers)} · ${cake.tiers.map((t) => `${Math.round(t.height)} mm high`).join(', ')} · gives ${cake.portions} portions · about ${kilos.toFixed(1)} kg`,
+    coats: coats.map(({ kind, thickness, side }) => ({ kind, thickness, side })),
   };
 }

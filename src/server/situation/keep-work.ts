@@ -6,6 +6,7 @@ import { keptBatchCodec, keptCodec } from '../../core/stored/compiled';
 import type { KitchenDb } from '../../data/kitchen-db';
 import { forgetCompiled, writeCompiled } from '../../data/repositories/compiled';
 import type { OrderRow } from '../../data/repositories/orders';
+import { readPlan } from '../../data/repositories/plans';
 import type { LoadedKitchen } from './load-kitchen';
 import type { Situation } from './situation';
 
@@ -89,19 +90,22 @@ export async function keepFromBefore(tx: KitchenDb, situation: Situation): Promi
   const { kitchen, adjustments } = situation;
   const named = [...situation.states.keys(), ...Object.keys(adjustments.pin), ...Object.keys(adjustments.give)];
   const begun = begunOwners(named, situation);
+  const plan = await readPlan(tx);
+  const known = new Set<string>([...named, ...(plan?.problem.steps.map((s) => s.id) ?? [])]);
   const orders = situation.orders.filter((o) => !o.kept && begun.has(orderId(o.id)));
   for (const o of orders) {
     const kept = keptOf(o, kitchen);
     await writeCompiled(tx, keptCodec, orderId(o.id), {
       ...kept,
-      breakdown: withFormerIds(kept.breakdown),
+      breakdown: withFormerIds(kept.breakdown, known),
       formerIds: true,
     });
   }
   const batches = situation.batches.filter((b) => !b.kept && begun.has(batchId(b.id)));
   for (const b of batches) {
     const kept = keptBatchOf(b.id, situation);
-    if (kept) await writeCompiled(tx, keptBatchCodec, batchId(b.id), { ...kept, work: withFormerIds(kept.work) });
+    if (kept)
+      await writeCompiled(tx, keptBatchCodec, batchId(b.id), { ...kept, work: withFormerIds(kept.work, known) });
   }
   return orders.length + batches.length;
 }

@@ -5,22 +5,24 @@ import type { KitchenDb } from '../../data/kitchen-db';
 import { DUMPED, restoreDump } from '../../data/testing/restore-dump';
 import { sendTo, sendToKitchen, serveDatabase } from '../testing/demo-kitchen';
 
-/** A step of an order with two tiers, as it was called in all these versions. */
+/** A step of an order with two tiers, as it was called before ids said their tiers. */
 const NUMBERED = 'o6.layers.bake.1';
 const clients: PGlite[] = [];
-const databases: Db[] = [];
+const databases = new Map<number, Db>();
+const numbered = (version: number) => version < 4;
 for (const version of DUMPED) {
   const client = await restoreDump(version);
   // Of several steps of one kind each had its number, the first one too.
-  await client.query(
-    `insert into events (id, at, kind, order_id, body)
+  if (numbered(version))
+    await client.query(
+      `insert into events (id, at, kind, order_id, body)
      select max(id) + 1, max(at), 'start', 6, $1 from events`,
-    [JSON.stringify({ step: NUMBERED, people: ['ines'], equipment: [] })],
-  );
+      [JSON.stringify({ step: NUMBERED, people: ['ines'], equipment: [] })],
+    );
   clients.push(client);
-  databases.push((await openClient(client)).db);
+  databases.set(version, (await openClient(client)).db);
 }
-serveDatabase(databases[0]!);
+serveDatabase(databases.get(0)!);
 const { forgetRead } = await import('../../data/cached');
 const { cakeSteps } = await import('../../core/situation/whose-step');
 const { readUpgrades } = await import('../../data/repositories/kitchens');
@@ -37,7 +39,7 @@ describe.each(DUMPED)('a kitchen of schema %d', (version) => {
   let db: KitchenDb;
   const situation = async () => (await loadSituation(db))!;
   beforeAll(async () => {
-    const rows = databases[version]!;
+    const rows = databases.get(version)!;
     (globalThis as unknown as { zestDatabase: Promise<Db> }).zestDatabase = Promise.resolve(rows);
     delete (globalThis as unknown as { zestKept?: unknown }).zestKept;
     forgetRead();
@@ -58,8 +60,9 @@ describe.each(DUMPED)('a kitchen of schema %d', (version) => {
     const told = [...states.keys(), ...Object.keys(adjustments.pin), ...Object.keys(adjustments.give)];
     const open = new Set(orders.map((o) => `o${o.id}`));
     const own = told.filter((s) => open.has(ownerOf(s)));
-    expect(own).toContain(NUMBERED);
-    expect(known.get(NUMBERED)).toMatch(/^Bake/);
+    expect(own.length).toBeGreaterThan(0);
+    expect(own.includes(NUMBERED)).toBe(numbered(version));
+    if (numbered(version)) expect(known.get(NUMBERED)).toMatch(/^Bake/);
     expect(own.filter((s) => !known.has(s))).toEqual([]);
     const begun = new Set(own.map(ownerOf));
     for (const o of orders) expect([o.id, o.kept !== null]).toEqual([o.id, begun.has(`o${o.id}` as never)]);

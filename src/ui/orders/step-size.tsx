@@ -8,8 +8,13 @@ import { shapesFor } from '../asking/questions';
 import { useAsked } from '../asking/use-asked';
 import { ChoiceCard } from '../parts/choice-card';
 
-const SHAPES: Record<string, string> = { round: 'Round tiers', square: 'Square', roll: 'Rolls', heart: 'Heart' };
-/** Offers shown of each shape. */
+const KINDS: Record<ShapeOffer['kind'], string> = {
+  'one cake': 'One cake',
+  tiers: 'Tiers',
+  'cakes side by side': 'Several cakes side by side',
+  'with cutting cakes': 'A cake to show, and others cut in the kitchen',
+};
+/** Offers shown of each kind. */
 const SHOWN = 6;
 
 interface StepSizeProps {
@@ -36,7 +41,7 @@ export function StepSize({ portions, size, build, onChoose, problem }: StepSizeP
   if (offers === undefined) return <p>Looking through the tins…</p>;
   if (offers.length === 0)
     return <p>No set of the kitchen’s tins gives {portions} portions. Split the order, or change the portions.</p>;
-  const shapes = [...new Set(offers.map((o) => o.form))];
+  const kinds = Object.keys(KINDS).filter((kind) => offers.some((o) => o.kind === kind)) as ShapeOffer['kind'][];
   return (
     <Box role="radiogroup" aria-label="Shape and tiers">
       {problem && (
@@ -44,14 +49,14 @@ export function StepSize({ portions, size, build, onChoose, problem }: StepSizeP
           {problem}
         </Box>
       )}
-      {shapes.map((shape) => {
-        const own = offers.filter((o) => o.form === shape);
+      {kinds.map((kind) => {
+        const own = offers.filter((o) => o.kind === kind);
         const chosen = own.findIndex((o) => o.value === size);
         const shown = own.filter((_, i) => i < SHOWN || i === chosen);
         return (
-          <Box key={shape} component="section" sx={{ mb: 2.5 }}>
+          <Box key={kind} component="section" sx={{ mb: 2.5 }}>
             <Box component="h2" sx={{ typography: 'h3', m: 0, mb: 0.75, color: 'var(--zl-muted)' }}>
-              {SHAPES[shape] ?? shape}
+              {KINDS[kind]}
             </Box>
             <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(210px, 1fr))', gap: 1 }}>
               {shown.map((o) => (
@@ -61,7 +66,7 @@ export function StepSize({ portions, size, build, onChoose, problem }: StepSizeP
                   label={`${o.name}, ${portionsText(o)}`}
                   onChoose={() => onChoose(o.value, o.builds.some((b) => b.id === build) ? build : o.builds[0]!.id)}
                 >
-                  <Silhouette tiers={o.tiers} roll={o.form === 'roll'} />
+                  <Silhouettes stacks={o.stacks} roll={o.form === 'roll'} />
                   <b>{o.name}</b>
                   <Box sx={{ fontSize: 13.5, color: 'var(--zl-muted)' }}>
                     {portionsText(o)} · {o.builds.length} {o.builds.length === 1 ? 'build' : 'builds'}
@@ -82,31 +87,37 @@ function portionsText(o: ShapeOffer): string {
   return `${least === most ? least : `${least}–${most}`} portions`;
 }
 
-/** The tiers from the side, to scale among themselves. mm to px. */
+/** The cakes from the side, to scale among themselves. mm to px. */
 const SCALE = 0.2;
 
+function Silhouettes({ stacks, roll }: { stacks: ShapeOffer['stacks']; roll: boolean }) {
+  return (
+    <Box sx={{ display: 'flex', alignItems: 'flex-end', flexWrap: 'wrap', gap: 1, mb: 0.75 }}>
+      {stacks.map((s, i) => (
+        <Box key={i} sx={{ display: 'flex', alignItems: 'flex-end', gap: 0.5 }}>
+          {s.count > 1 && <b>{s.count} ×</b>}
+          <Silhouette tiers={s.tiers} roll={roll} />
+        </Box>
+      ))}
+    </Box>
+  );
+}
+
 function Silhouette({ tiers, roll }: { tiers: { width: number; height: number }[]; roll: boolean }) {
-  const height = roll ? tiers[0]!.height : tiers.reduce((sum, t) => sum + t.height, 0);
-  const width = roll ? tiers.length * (tiers[0]!.width + 12) : Math.max(...tiers.map((t) => t.width));
+  const height = tiers.reduce((sum, t) => sum + t.height, 0);
+  const width = Math.max(...tiers.map((t) => t.width));
   const tops = tiers.map((_, i) => height - tiers.slice(0, i + 1).reduce((sum, t) => sum + t.height, 0));
+  const drawn = { fill: 'var(--zl-zest)', stroke: 'var(--zl-ink)', strokeWidth: 4 };
   return (
     <Box
       component="svg"
       aria-hidden
       viewBox={`0 0 ${width} ${height}`}
-      sx={{ display: 'block', width: width * SCALE, height: height * SCALE, maxWidth: '100%', mb: 0.75 }}
+      sx={{ display: 'block', width: width * SCALE, height: height * SCALE, maxWidth: '100%' }}
     >
       {tiers.map((t, i) =>
         roll ? (
-          <circle
-            key={i}
-            cx={i * (t.width + 12) + t.width / 2}
-            cy={height / 2}
-            r={t.width / 2}
-            fill="var(--zl-zest)"
-            stroke="var(--zl-ink)"
-            strokeWidth={4}
-          />
+          <circle key={i} cx={width / 2} cy={height / 2} r={t.width / 2 - 2} {...drawn} />
         ) : (
           <rect
             key={i}
@@ -115,9 +126,7 @@ function Silhouette({ tiers, roll }: { tiers: { width: number; height: number }[
             width={t.width - 4}
             height={t.height - 4}
             rx={6}
-            fill="var(--zl-zest)"
-            stroke="var(--zl-ink)"
-            strokeWidth={4}
+            {...drawn}
           />
         ),
       )}

@@ -1,7 +1,7 @@
 import type { ByProduct } from '../../formula/formula';
 import type { Form } from '../../shape/form';
 
-/** Tins of one size that bake together. */
+/** Tins of one size and fill that bake together. */
 export interface Load {
   tier: number;
   form: Form;
@@ -15,6 +15,8 @@ export interface Portion {
   grams: number;
   /** It is left over, and may feed another component. */
   leftOver?: ByProduct;
+  /** It is in no cake and feeds nothing: what stays in bowls, what the saw takes. */
+  lost?: boolean;
 }
 
 /** How much to make, what of it is for what, and the sum behind it in words. */
@@ -24,6 +26,8 @@ export interface Amount {
   pieces: number | null;
   /** Tins to fill, for what is baked in tins or on sheets. */
   loads: Load[];
+  /** Weighed as it goes into the oven; all else as it comes out of the pan or bowl. */
+  raw?: boolean;
   because: string;
   /** What the geometry says, where somebody has set another amount by hand. */
   computed: number | null;
@@ -31,12 +35,14 @@ export interface Amount {
 
 /** What stays in bowl and bag. */
 export const IN_THE_BOWL = 'stays in bowl and bag';
+/** What is made because less cannot be made well. */
+export const FOR_THE_BATCH = 'more than is needed';
 
 /** An amount of these portions. */
 export function amount(
   portions: Portion[],
   because: string,
-  more: Partial<Pick<Amount, 'pieces' | 'loads'>> = {},
+  more: Partial<Pick<Amount, 'pieces' | 'loads' | 'raw'>> = {},
 ): Amount {
   const wanted = portions.filter((p) => p.grams > 0);
   return {
@@ -50,6 +56,19 @@ export function amount(
   };
 }
 
+/** Everything spread or piped leaves its share in bowl and bag: made = used × (1 + loss). */
+export function spread(used: Portion[], bowlLoss: number, because: string): Amount {
+  const grams = used.reduce((total, p) => total + p.grams, 0);
+  return amount(
+    [...used, { use: IN_THE_BOWL, grams: grams * bowlLoss, lost: true }],
+    `${because}, + ${Math.round(bowlLoss * 100)} % bowl loss`,
+  );
+}
+
+/** What of an amount is in the cake, g as it was weighed. */
+export const onTheCake = ({ portions }: Pick<Amount, 'portions'>): number =>
+  portions.filter((p) => !p.leftOver && !p.lost).reduce((sum, p) => sum + p.grams, 0);
+
 /** The same amount made to another weight: its portions and tins grow and shrink alike. */
 export function setAmount(computed: Amount, grams: number): Amount {
   const factor = computed.grams === 0 ? 0 : grams / computed.grams;
@@ -62,13 +81,27 @@ export function setAmount(computed: Amount, grams: number): Amount {
   };
 }
 
-/** Divides an amount by shares; what stays in the bowl and what is left over stay apart. */
+/** Divides an amount by shares; what is lost and what is left over stay apart. */
 export function splitAmount(whole: Amount, split: { use: string; share: number }[]): Amount {
-  const aside = whole.portions.filter((p) => p.leftOver || p.use === IN_THE_BOWL);
-  const rest = whole.grams - aside.reduce((sum, p) => sum + p.grams, 0);
+  const aside = whole.portions.filter((p) => p.leftOver || p.lost);
+  const rest = onTheCake(whole);
   const shares = split.reduce((sum, s) => sum + s.share, 0);
   return {
     ...whole,
     portions: [...split.map((s) => ({ use: s.use, grams: (rest * s.share) / shares })), ...aside],
+  };
+}
+
+/** At least as much as can be made well; what is too much is left over. A second time it changes nothing. */
+export function withLeastBatch(a: Amount, least: number | undefined): Amount {
+  const portions = a.portions.filter((p) => p.leftOver !== 'rest');
+  const grams = portions.reduce((sum, p) => sum + p.grams, 0);
+  if (least === undefined || grams === 0 || grams >= least)
+    return portions.length === a.portions.length ? a : { ...a, grams, portions };
+  return {
+    ...a,
+    grams: least,
+    portions: [...portions, { use: FOR_THE_BATCH, grams: least - grams, leftOver: 'rest' }],
+    because: /least batch/.test(a.because) ? a.because : `${a.because}; least batch ${Math.round(least)} g`,
   };
 }

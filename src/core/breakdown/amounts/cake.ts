@@ -1,25 +1,22 @@
-import { portions } from '../../shape/portions';
+import { isPortionedByWeight, portions, portionsByWeight } from '../../shape/portions';
 import { formName, type Form } from '../../shape/form';
+import { stacksOf } from '../../shape/stacks';
 import type { Build } from '../build';
 import type { Coefficients } from '../figures/coefficients';
+import { layOut } from '../strata/lay-out';
+import { rulesOf, type PlacedComponent } from '../strata/placed-rules';
+import type { Tier } from '../strata/stratum';
 
 /** The cake that an order asks for, in its geometry. mm. */
 export interface Cake {
-  /** From the bottom up. */
+  /** From the bottom up; what cannot stand on the one before it stands beside it. */
   tiers: Tier[];
   portions: number;
   layers: number;
   /** As it goes into the cake: what was trimmed off is gone. */
   layerHeight: number;
-  fillingThickness: number;
-  finish: number;
-  /** What levelling takes off each layer, as a share of it. */
+  /** What levelling takes off each layer, as a share of what is baked. */
   trimmed: number;
-}
-
-interface Tier {
-  form: Form;
-  height: number;
 }
 
 /**
@@ -31,34 +28,50 @@ export function cakeHeight(layers: number, layerHeight: number, filling: number,
   return layers * layerHeight * (1 - trimmed) + (layers - 1) * filling + finish;
 }
 
-/** The cake of a build in these forms; `trimmed` is what levelling takes off its layers. A roll is as high as thick. */
-export function cakeOf(build: Build, forms: Form[], coefficients: Coefficients, trimmed = 0): Cake {
-  const fillingThickness = build.fillingThickness ?? coefficients.fillingThickness;
-  const tiers = forms.map((form) => ({
-    form,
-    height:
-      form.form === 'roll'
-        ? form.diameter
-        : form.form === 'half-sphere'
-          ? form.diameter / 2 + build.finish
-          : cakeHeight(build.layers, build.layerHeight, fillingThickness, build.finish, trimmed),
-  }));
+/** The cake of a build in these forms; `trimmed` is what levelling takes off what is baked. */
+export function cakeOf(
+  build: Build,
+  components: readonly PlacedComponent[],
+  forms: readonly Form[],
+  coefficients: Coefficients,
+  trimmed = 0,
+): Cake {
+  const rules = rulesOf(components);
+  const tiers = forms.map((form) => layOut(build, rules, form, coefficients));
+  const counted = (t: Tier) =>
+    isPortionedByWeight(t.form)
+      ? portionsOfDome(t, components, build, coefficients)
+      : portions(t.form, t.height, build.portion, coefficients.portions);
   return {
     tiers,
-    portions: tiers.reduce((sum, t) => sum + portions(t.form, t.height, build.portion, coefficients.portions), 0),
+    portions: tiers.reduce((sum, t) => sum + counted(t), 0),
     layers: build.layers,
-    layerHeight: build.layerHeight * (1 - trimmed),
-    fillingThickness,
-    finish: build.finish,
+    layerHeight: build.layerHeight,
     trimmed,
   };
 }
 
-/** "2 tiers: round 24 cm, round 15 cm" */
-export function cakeName(tiers: Form[]): string {
-  const names = tiers.map(formName);
-  const first = names[0] ?? '';
-  if (tiers.length < 2) return first;
-  if (names.every((n) => n === first)) return `${tiers.length} × ${first}`;
-  return `${tiers.length} tiers: ${names.join(', ')}`;
+/** A dome is cut by what it weighs: its strata and coats at the densities of their formulas. */
+function portionsOfDome(
+  { strata, coats }: Tier,
+  components: readonly PlacedComponent[],
+  { portion }: Build,
+  { portions: settings }: Coefficients,
+): number {
+  const density = new Map(components.map((c) => [c.role, c.formula.density]));
+  const grams = [...strata, ...coats].reduce((sum, s) => sum + s.ml * (density.get(s.role) ?? 0), 0);
+  return portionsByWeight(grams, portion, settings);
+}
+
+/** "2 tiers: round 24 cm, round 15 cm"; "3 × round 20 cm"; "2 tiers: round 24 cm, round 15 cm + 2 × square 25 cm to cut" */
+export function cakeName(tiers: readonly Form[]): string {
+  const [shown = [], ...beside] = stacksOf(tiers, (f) => f).map((stack) => stack.map(formName));
+  const counted = new Map<string, number>();
+  for (const stack of beside) counted.set(stack.join(', '), (counted.get(stack.join(', ')) ?? 0) + 1);
+  const first = shown.join(', ');
+  const alike = counted.get(first) ?? 0;
+  counted.delete(first);
+  const name = shown.length > 1 ? `${shown.length} tiers: ${first}` : alike > 0 ? `${alike + 1} × ${first}` : first;
+  const cut = [...counted].map(([form, count]) => `${count > 1 ? `${count} × ` : ''}${form}`);
+  return cut.length > 0 ? `${name} + ${cut.join(' + ')} to cut` : name;
 }

@@ -1,13 +1,15 @@
 import { allergensOf, scaleToYield } from '../../formula/scale';
 import { chosen, belongs, type Choices } from '../../formula/schools';
 import type { Formula } from '../../formula/formula';
-import { setAmount, splitAmount, type Amount } from './amount';
+import { setAmount, splitAmount, withLeastBatch, type Amount } from './amount';
+import type { AmountContext } from './amount-context';
 import { amountOf } from './amounts';
 import type { BuildComponent } from '../build';
 import { cakeOf, type Cake } from './cake';
 import type { Component } from './component';
 import { withDrawnAllergens } from './left-overs';
 import type { Kitchen } from '../kitchen';
+import { rulesOf } from '../strata/placed-rules';
 import type { CakeOrder } from '../cake-order';
 
 /** The cake and its components alone, without steps: amounts, lines and allergens. */
@@ -19,17 +21,22 @@ export function componentsOf(
   const { build } = order;
   const chosenComponents = build.components.filter((c) => !(c.optional && order.without?.includes(c.role)));
   const formulas = new Map(chosenComponents.map((c) => [c.role, formulaFor(c, order, kitchen, choices)]));
-  const cake = cakeOf(build, order.tiers, kitchen.coefficients, trimmed([...formulas.values()], kitchen, choices));
-  const amounts = new Map<string, Amount>();
+  const placed = chosenComponents.map((c) => ({ role: c.role, formula: formulas.get(c.role)!, amount: c.amount }));
+  const { coefficients, moulds } = kitchen;
+  const trim = trimmed([...formulas.values()], kitchen, choices);
+  const cake = cakeOf(build, placed, order.tiers, coefficients, trim);
+  const others = new Map<string, Amount>();
+  const geometry = { cake, rules: rulesOf(placed), coefficients, moulds, others };
   const components = chosenComponents.map((c) => {
-    const made = componentOf(c, formulas.get(c.role)!, cake, kitchen, amounts, order.overrides?.[c.role]);
-    amounts.set(c.role, made.amount);
+    const formula = formulas.get(c.role)!;
+    const made = componentOf(c, { ...geometry, formula }, kitchen, order.overrides?.[c.role]);
+    others.set(c.role, made.amount);
     return made;
   });
   return { cake, components: withDrawnAllergens(components, kitchen.ingredients) };
 }
 
-/** By what share levelling lowers the layers: nothing where they rise flat, or cool upside down. */
+/** What share levelling takes of the layers as they are baked: nothing where they rise flat, or cool upside down. */
 function trimmed(formulas: Formula[], kitchen: Kitchen, choices: Choices): number {
   const domed = formulas.some((f) => f.purpose === 'layers' && f.domes);
   return domed && chosen('level', choices) === 'trim' ? kitchen.coefficients.trim : 0;
@@ -50,25 +57,23 @@ function formulaFor(
 
 function componentOf(
   component: BuildComponent,
-  formula: Formula,
-  cake: Cake,
+  context: AmountContext,
   kitchen: Kitchen,
-  others: ReadonlyMap<string, Amount>,
   byHand: number | undefined,
 ): Component {
-  const { coefficients } = kitchen;
-  const whole = amountOf(component.amount, { cake, formula, coefficients, others });
-  const computed = component.split ? splitAmount(whole, component.split) : whole;
+  const { formula } = context;
+  const whole = amountOf(component.amount, context);
+  const split = component.split ? splitAmount(whole, component.split) : whole;
+  const computed = withLeastBatch(split, formula.batch?.least);
   const amount = byHand === undefined ? computed : setAmount(computed, byHand);
-  // Batter and dough are weighed raw; everything else is wanted after its loss.
-  const raw = amount.loads.length > 0 || component.amount.rule === 'panels';
   return {
     role: component.role,
     label: formula.id === component.formula ? component.label : formula.name,
     formula,
     optional: component.optional ?? false,
     amount,
-    lines: scaleToYield(raw ? { ...formula, loss: 0 } : formula, amount.grams),
+    // Batter and dough are weighed raw; everything else is wanted after its loss.
+    lines: scaleToYield(amount.raw ? { ...formula, loss: 0 } : formula, amount.grams),
     allergens: allergensOf(formula, kitchen.ingredients),
   };
 }

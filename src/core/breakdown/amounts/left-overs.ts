@@ -5,7 +5,7 @@ import type { Component } from './component';
 export interface LeftOver {
   from: string;
   kind: ByProduct;
-  /** After baking, g. */
+  /** After baking where it is baked, g. */
   grams: number;
   uses: { by: string; grams: number }[];
   left: number;
@@ -33,7 +33,7 @@ export function feedLeftOvers(
     c.amount.portions
       .filter((p) => p.leftOver)
       .map((p): LeftOver => {
-        const grams = p.grams * (1 - c.formula.loss);
+        const grams = p.grams * (c.amount.raw ? 1 - c.formula.loss : 1);
         return { from: c.role, kind: p.leftOver!, grams, uses: [], left: grams };
       }),
   );

@@ -12,6 +12,8 @@ import type { StandFigures } from '../../shape/stand';
 export interface Coefficients {
   /** How far a tin is filled, and what the batter weighs. */
   batter: Record<Batter, { fill: number; density: number }>;
+  /** What a cut between two layers takes. */
+  sawCut: number;
   /** Depth to which sheet batter is spread. */
   sheetDepth: number;
   /** g per cm² and cut face. */

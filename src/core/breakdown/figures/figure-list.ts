@@ -1,3 +1,4 @@
+import { PORTION_KINDS } from '../../shape/portions';
 import type { Coefficients } from './coefficients';
 
 /** One figure of a kitchen, as it is edited. */
@@ -14,15 +15,18 @@ export interface Figure {
 
 type Entry = [path: string, group: string, label: string, unit: string, most?: number];
 
+const capital = (word: string) => word.charAt(0).toUpperCase() + word.slice(1);
+
 /** The figures that stand on their own; those of lists (nozzles, cooling, sheets) are named after their keys. */
 const ENTRIES: Entry[] = [
-  ...(['butter', 'foam', 'chiffon', 'oil', 'sheet'] as const).flatMap((b): Entry[] => [
+  ...(['butter', 'foam', 'chiffon', 'oil', 'sheet', 'yeast'] as const).flatMap((b): Entry[] => [
     [`batter.${b}.fill`, 'Batter', `${b}: tin filled to`, 'share', 1],
     [`batter.${b}.density`, 'Batter', `${b}: weighs`, 'g/ml', 3],
   ]),
   ['sheetDepth', 'Batter', 'Sheets are spread', 'mm'],
   ['bowlKilos', 'Batter', 'Largest bowl holds', 'kg'],
   ['trim', 'Layers and fillings', 'Levelling takes off a domed layer', 'share', 0.6],
+  ['sawCut', 'Layers and fillings', 'A cut between layers takes', 'mm', 10],
   ['fillingThickness', 'Layers and fillings', 'Filling', 'mm'],
   ['damWidth', 'Layers and fillings', 'Dam, wide', 'mm'],
   ['soak.butter', 'Layers and fillings', 'Soak, butter cake', 'g/cm²', 3],
@@ -39,11 +43,18 @@ const ENTRIES: Entry[] = [
   ['glaze.returns', 'Glaze and drip', 'of that is caught', 'share', 1],
   ['drip.gramsPerCm2', 'Glaze and drip', 'Drip, per cm and cm of length', 'g', 10],
   ['drip.meanLength', 'Glaze and drip', 'Drip, mean length', 'mm'],
+  ['portions.fingerArea', 'Portions', 'Finger portion', 'cm²'],
   ['portions.partyArea', 'Portions', 'Party portion', 'cm²'],
   ['portions.dessertArea', 'Portions', 'Dessert portion', 'cm²'],
   ['portions.sliceWidth', 'Portions', 'Slice of a roll', 'mm'],
-  ['cutting.wedgeRim', 'Portions', 'Wedge, along the rim', 'mm'],
-  ['cutting.stripWidth', 'Portions', 'Strip, wide', 'mm'],
+  ...PORTION_KINDS.flatMap((kind): Entry[] => [
+    [`portions.bands.${kind}.low`, 'Portions', `${capital(kind)} portion weighs from`, 'g'],
+    [`portions.bands.${kind}.high`, 'Portions', `${capital(kind)} portion weighs to`, 'g'],
+    [`cutting.wedgeRim.${kind}`, 'Portions', `${capital(kind)} wedge, along the rim`, 'mm'],
+    [`cutting.piece.${kind}.length`, 'Portions', `${capital(kind)} piece of a strip, long`, 'mm'],
+    [`cutting.piece.${kind}.width`, 'Portions', `${capital(kind)} piece of a strip, wide`, 'mm'],
+  ]),
+  ['cutting.leastPiece', 'Portions', 'A piece at the rim counts from', 'share', 1],
   ['stand.drumMargin', 'Boards and boxes', 'Drum beyond the tier', 'mm'],
   ['stand.boxMargin', 'Boards and boxes', 'Box above the cake', 'mm'],
   ['stand.filmOverlap', 'Boards and boxes', 'Film overlaps', 'mm'],

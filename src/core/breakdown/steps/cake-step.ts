@@ -14,6 +14,8 @@ export interface CakeStep extends Step {
   caution: string | null;
   /** "848 g into 2 tins round 20 cm" */
   amount: string | null;
+  /** g that are worked in it, where it is one mix or round of a component; null where nobody has told. */
+  grams: number | null;
   /** What must hold before the next step begins. */
   check: Check | null;
   reminders: Reminder[];

@@ -12,16 +12,16 @@ import {
   type StepId,
 } from '../../ids/ids';
 import type { FormulaStep } from '../../formula/formula';
-import { belongs, chosen, type Choices } from '../../formula/schools';
-import { bakingRounds } from '../../shape/batter';
+import { belongs, type Choices } from '../../formula/schools';
 import { formName } from '../../shape/form';
 import type { Hold, Wait } from '../../planning-format/problem';
-import type { Load } from '../amounts/amount';
 import type { CakeStep } from './cake-step';
 import type { Kitchen } from '../kitchen';
 import type { Build } from '../build';
 import type { Component } from '../amounts/component';
+import { counted } from '../amounts/amount-words';
 import { preparationsOf } from './preparations';
+import { roundsOf, type Round } from './rounds';
 import { grams } from './words';
 
 export interface ComponentParts {
@@ -30,12 +30,6 @@ export interface ComponentParts {
   holds: Hold[];
   /** Ids of the steps after which the component is finished. */
   ends: StepId[];
-}
-
-/** Tins that bake together in one round, with the mould that bakes them and the mix that fills them. */
-interface Round extends Load {
-  kind: string;
-  mix: number;
 }
 
 /**
@@ -53,7 +47,7 @@ export function componentSteps(
   const steps = formula.steps.filter((s) => belongs(s.when, choices));
   const rounds = roundsOf(component, kitchen, choices);
   const mixes = new Set(rounds.map((r) => r.mix)).size;
-  const split = rounds.length > component.amount.loads.length;
+  const split = rounds.length > Math.max(1, component.amount.loads.length);
   const baked = steps.findIndex((s) => s.work === 'oven');
   const broken: CakeStep[] = [];
   /** Which rounds each step of a key serves. */
@@ -89,15 +83,15 @@ export function componentSteps(
     !s.tinsUntil
       ? []
       : rounds.flatMap((round, i): Hold[] => {
+          const { kind } = round;
+          if (kind === null) return [];
           const of = (key: string) => serves.get(key)?.find((x) => x.rounds.includes(round))?.id;
-          const first = rounds.find((r) => r.mix === round.mix && r.tier === round.tier) === round;
+          const first = rounds.find((r) => r.mix === round.mix && r.load === round.load) === round;
           // The tins of a later round are free until it goes into the oven.
           const from = first || baked < 0 ? of(s.key) : of(steps[baked]!.key);
           const until = of(s.tinsUntil!);
           if (from === undefined || until === undefined) return [];
-          return [
-            { id: tinHoldId(until, round.kind, roundPlaces[i]!), kind: round.kind, units: round.tins, from, until },
-          ];
+          return [{ id: tinHoldId(until, kind, roundPlaces[i]!), kind, units: round.tins, from, until }];
         }),
   );
 
@@ -159,9 +153,10 @@ function cakeStep(
   kitchen: Kitchen,
 ): CakeStep {
   const tins = rounds.reduce((sum, l) => sum + l.tins, 0);
-  const share =
-    rounds.length > 0 ? rounds.reduce((sum, l) => sum + l.tins * l.gramsEach, 0) : component.amount.grams / parts;
-  const extra = Math.round((s.minutes.perKilo ?? 0) * (share / 1000));
+  const { amount } = component;
+  const share = rounds.length > 0 ? rounds.reduce((sum, l) => sum + l.grams, 0) : amount.grams / parts;
+  const pieces = (amount.pieces ?? 0) * (amount.grams === 0 ? 0 : share / amount.grams);
+  const extra = Math.round((s.minutes.perKilo ?? 0) * (share / 1000) + (s.minutes.perPiece ?? 0) * pieces);
   return {
     id,
     name: s.name,
@@ -176,59 +171,27 @@ function cakeStep(
     how: s.how,
     sign: s.sign ?? null,
     caution: s.caution ?? null,
-    amount: amountText(component, rounds, share),
+    grams: share,
+    amount: amountText(component, rounds, share, pieces),
     check: s.check ?? null,
     reminders: s.reminders ?? [],
     preparations: preparationsOf(component.formula, s, rounds, kitchen.ingredients, kitchen.coefficients),
   };
 }
 
-function amountText(component: Component, rounds: Round[], share: number): string {
-  if (component.amount.pieces !== null) return `${component.amount.pieces} pieces, ${grams(share)}`;
-  if (rounds.length === 0) return grams(share);
-  return rounds
-    .map(
-      (l) =>
-        `${l.tins} × ${grams(l.gramsEach)} ${l.form.form === 'rectangle' ? 'on sheets' : 'into'} ${formName(l.form)}`,
-    )
-    .join(', ');
-}
-
-/**
- * Rounds of tins. Loads that need more tins than the kitchen owns, or than its largest oven takes, or that are baked tin
- * by tin by choice, bake one after the other; how many rounds one mix can serve is told by how long the batter stands.
- */
-function roundsOf(component: Component, kitchen: Kitchen, choices: Choices): Round[] {
-  const { formula, amount } = component;
-  const oven = formula.steps.find((s) => s.work === 'oven');
-  const slots = Math.max(1, oven?.oven?.slots ?? 1);
-  const ovenTakes = Math.max(1, Math.floor(kitchen.ovenSlots / slots));
-  const oneByOne = chosen('bake', choices) === 'rounds';
-  // A bowl too small: every load gets a mix of its own.
-  const tooMuch = amount.grams > kitchen.coefficients.bowlKilos * 1000 && amount.loads.length > 1;
-  let mix = 0;
-  const split = amount.loads.flatMap((load) => {
-    const mould = kitchen.moulds.find((m) => formName(m.form) === formName(load.form) && m.owned > 0);
-    const atOnce = oneByOne ? 1 : Math.max(1, Math.min(mould?.owned ?? load.tins, ovenTakes));
-    const { rounds, mixes } = bakingRounds(load.tins, atOnce, oven?.minutes.likely ?? 1, formula.stands ?? 0);
-    const perMix = Math.ceil(rounds / mixes);
-    const first = mix;
-    mix += mixes;
-    return Array.from({ length: rounds }, (_, i): Round => ({
-      ...load,
-      kind: mould?.kind ?? 'bench',
-      tins: Math.floor(load.tins / rounds) + (i < load.tins % rounds ? 1 : 0),
-      mix: first + Math.floor(i / perMix),
-    }));
-  });
-  // Where every load bakes in one round, they all come out of one bowl, unless it is too small.
-  const inOne = split.length === amount.loads.length && !tooMuch;
-  return inOne ? split.map((r) => ({ ...r, mix: 0 })) : split;
+function amountText(component: Component, rounds: Round[], share: number, pieces: number): string {
+  if (component.amount.pieces !== null) return `${counted(Math.round(pieces), 'piece')}, ${grams(share)}`;
+  const filled = rounds.flatMap((r) =>
+    r.form === null
+      ? []
+      : `${r.tins} × ${grams(r.grams / r.tins)} ${r.form.form === 'rectangle' ? 'on sheets' : 'into'} ${formName(r.form)}`,
+  );
+  return filled.length === 0 ? grams(share) : filled.join(', ');
 }
 
 /** Does `to` serve only later rounds of the mix that `from` makes? */
 function later(from: Round[], to: Round[]): boolean {
-  return from.length > to.length && to.length > 0 && from.find((r) => r.tier === to[0]!.tier) !== to[0];
+  return from.length > to.length && to.length > 0 && from.find((r) => r.load === to[0]!.load) !== to[0];
 }
 
 /** What serves a common round belongs together; what serves none, with everything. */

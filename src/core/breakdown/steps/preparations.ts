@@ -1,7 +1,7 @@
 import type { Formula, FormulaStep, Ingredient } from '../../formula/formula';
 import { formName } from '../../shape/form';
-import type { Load } from '../amounts/amount';
 import type { Coefficients } from '../figures/coefficients';
+import type { Round } from './rounds';
 
 export type PreparationKind = 'take out' | 'chill' | 'line' | 'soak' | 'heat';
 
@@ -28,7 +28,7 @@ const inside = (name: string) => name.charAt(0).toLowerCase() + name.slice(1);
 export function preparationsOf(
   formula: Formula,
   step: FormulaStep,
-  loads: Load[],
+  rounds: Round[],
   ingredients: ReadonlyMap<string, Ingredient>,
   { leads }: Coefficients,
 ): Preparation[] {
@@ -52,10 +52,11 @@ export function preparationsOf(
     });
   if (own.some((i) => i.gelatine))
     list.push({ kind: 'soak', text: 'Soak the gelatine in cold water', before: leads.soakGelatine });
-  if (step.tinsUntil && loads.length > 0)
+  const tins = rounds.flatMap((r) => (r.form ? `${r.tins} × ${formName(r.form)}` : []));
+  if (step.tinsUntil && tins.length > 0)
     list.push({
       kind: 'line',
-      text: `Line ${listed(loads.map((l) => `${l.tins} × ${formName(l.form)}`))}`,
+      text: `Line ${listed(tins)}`,
       before: leads.lineTins,
     });
   if (step.oven) list.push({ kind: 'heat', text: `Heat the oven to ${step.oven.celsius} °C`, before: leads.heatOven });

@@ -1,5 +1,5 @@
 import type { Hold, Wait } from '../../planning-format/problem';
-import { formName } from '../../shape/form';
+import { formName, sideArea, topArea } from '../../shape/form';
 import { HAND_OVER, handOverId, ringHoldId, routeId, stageStepId, stageWaitId, type OrderId } from '../../ids/ids';
 import type { CakeStep } from './cake-step';
 import type { Kitchen } from '../kitchen';
@@ -20,8 +20,14 @@ export function stageSteps(
   const when = (w?: { route: string; choice: string }) =>
     w ? { when: { route: routeId(order, w.route), choice: w.choice } } : {};
   const steps: CakeStep[] = build.stages.map((s) => {
-    const extra = Math.round((s.minutes.perTier ?? 0) * (tiers - 1) + (s.minutes.perPortion ?? 0) * cake.portions);
     const taken = components.filter((c) => s.takes.includes(c.role));
+    const { perTier = 0, perPortion = 0, perPiece = 0, perArea = 0 } = s.minutes;
+    const extra = Math.round(
+      perTier * (tiers - 1) +
+        perPortion * cake.portions +
+        perPiece * taken.reduce((sum, c) => sum + (c.amount.pieces ?? 0), 0) +
+        (perArea * cake.tiers.reduce((sum, t) => sum + topArea(t.form) + sideArea(t.form, t.body), 0)) / 10_000,
+    );
     return {
       id: stageStepId(order, s.key),
       name: s.name,
@@ -36,6 +42,7 @@ export function stageSteps(
       how: s.how,
       sign: s.sign ?? null,
       caution: s.caution ?? null,
+      grams: null,
       amount: taken.length > 0 ? taken.map((c) => `${c.label} ${grams(c.amount.grams)}`).join(' · ') : null,
       check: s.check ?? null,
       reminders: s.reminders ?? [],
@@ -58,6 +65,7 @@ export function stageSteps(
     how: 'Check the name, the inscription and the box. Say how to keep it, move it and cut it.',
     sign: null,
     caution: 'Carry flat, with two people for tiers; a cool car.',
+    grams: null,
     amount: null,
     check: null,
     reminders: [],

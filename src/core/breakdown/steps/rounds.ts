@@ -1,0 +1,85 @@
+import { chosen, type Choices } from '../../formula/schools';
+import { bakingRounds } from '../../shape/batter';
+import { formName, type Form } from '../../shape/form';
+import type { Component } from '../amounts/component';
+import type { Kitchen } from '../kitchen';
+
+/** What is worked at once: tins that bake together, or one bowl of what goes into no tin. */
+export interface Round {
+  tier: number;
+  /** Which of the component's loads it is a part of. */
+  load: number;
+  /** Null where nothing is filled into tins. */
+  form: Form | null;
+  tins: number;
+  grams: number;
+  /** The mould that bakes it, as a kind of equipment. */
+  kind: string | null;
+  /** The mix that fills it. */
+  mix: number;
+}
+
+/**
+ * Rounds of tins. Loads that need more tins than the kitchen owns, or than its largest oven takes, or that are baked tin by tin by choice, bake
+ * one after the other; how many rounds one mix can serve is told by how long the batter stands and by what the bowl holds. Each mix weighs what
+ * its own tins take. What is filled into no tins is one round for each bowl; none where one bowl is enough.
+ */
+export function roundsOf(component: Component, kitchen: Kitchen, choices: Choices): Round[] {
+  const { formula, amount } = component;
+  const bowl = formula.batch?.most ?? kitchen.coefficients.bowlKilos * 1000;
+  if (amount.loads.length === 0) return bowlsOf(amount.grams, bowl);
+  const oven = formula.steps.find((s) => s.work === 'oven');
+  const slots = Math.max(1, oven?.oven?.slots ?? 1);
+  const ovenTakes = Math.max(1, Math.floor(kitchen.ovenSlots / slots));
+  const oneByOne = chosen('bake', choices) === 'rounds';
+  let rounds: Round[] = [];
+  let mix = 0;
+  amount.loads.forEach((load, at) => {
+    const mould = kitchen.moulds.find((m) => formName(m.form) === formName(load.form) && m.owned > 0);
+    const inTheBowl = Math.max(1, Math.floor(bowl / Math.max(1, load.gramsEach) + 1e-9));
+    const owned = Math.min(mould?.owned ?? load.tins, ovenTakes, inTheBowl);
+    const atOnce = oneByOne ? 1 : Math.max(1, owned);
+    const plan = bakingRounds(load.tins, atOnce, oven?.minutes.likely ?? 1, formula.stands ?? 0);
+    const perMix = Math.ceil(plan.rounds / plan.mixes);
+    let served = 0;
+    let inMix = 0;
+    for (let i = 0; i < plan.rounds; i++) {
+      const tins = Math.floor(load.tins / plan.rounds) + (i < load.tins % plan.rounds ? 1 : 0);
+      const grams = tins * load.gramsEach;
+      if (served === perMix || (served > 0 && inMix + grams > bowl + 1e-6)) {
+        mix++;
+        served = 0;
+        inMix = 0;
+      }
+      rounds.push({ tier: load.tier, load: at, form: load.form, tins, grams, kind: mould?.kind ?? 'bench', mix });
+      served++;
+      inMix += grams;
+    }
+    mix++;
+  });
+  // Where every load bakes in one round, they all come out of as few bowls as hold them.
+  if (rounds.length === amount.loads.length) rounds = packed(rounds, bowl);
+  return rounds;
+}
+
+/** Rounds in their order, each into the bowl of the one before it while that holds both. */
+function packed(rounds: Round[], bowl: number): Round[] {
+  let mix = -1;
+  let inMix = Infinity;
+  return rounds.map((r) => {
+    if (inMix + r.grams > bowl + 1e-6) {
+      mix++;
+      inMix = 0;
+    }
+    inMix += r.grams;
+    return { ...r, mix };
+  });
+}
+
+function bowlsOf(grams: number, bowl: number): Round[] {
+  const bowls = Math.ceil(grams / bowl - 1e-9);
+  if (bowls < 2) return [];
+  return Array.from({ length: bowls }, (_, mix): Round => ({
+    ...{ tier: 0, load: 0, form: null, tins: 0, grams: grams / bowls, kind: null, mix },
+  }));
+}

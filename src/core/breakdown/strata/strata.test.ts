@@ -1,0 +1,145 @@
+import { demoBuilds } from '../../../data/demo/builds';
+import { demoLibrary as kitchen } from '../../../data/demo/demo-library';
+import { orderId } from '../../ids/ids';
+import { perimeter, sideArea, topArea, type Form } from '../../shape/form';
+import { rimArea } from '../../shape/rim';
+import { onTheCake } from '../amounts/amount';
+import { cakeGrams, finishedGrams, portionedGrams } from '../amounts/weight';
+import { breakDown } from '../break-down';
+import type { Breakdown } from '../breakdown';
+import type { Build } from '../build';
+import { formsOfBuild } from '../forms-of-build';
+import type { Tier } from './stratum';
+
+const LEVELS = ['trim', 'upside-down'];
+/** Every cake of the library in every size, levelled either way, with its parts and without those that may be left out. */
+const cakes = demoBuilds.flatMap((build) =>
+  formsOfBuild(build, kitchen.moulds).flatMap((form) =>
+    LEVELS.flatMap((level) =>
+      [[], build.components.filter((c) => c.optional).map((c) => c.role)].map((without) => ({
+        build,
+        form,
+        level,
+        without,
+      })),
+    ),
+  ),
+);
+const broken = ({ build, form, level, without }: (typeof cakes)[number]) =>
+  breakDown({ id: orderId(1), build, tiers: [form], without, choices: { level } }, kitchen);
+
+/** ml of everything in the drawing of a tier, worked out anew from its millimetres; by role. */
+function drawnMl(tier: Tier, wound: number | null): Map<string, number> {
+  const ml = new Map<string, number>();
+  const add = (role: string, mm3: number) => ml.set(role, (ml.get(role) ?? 0) + mm3 / 1000);
+  const { form, strata, coats } = tier;
+  for (const s of strata) {
+    if (form.form === 'roll') add(s.role, wound! * form.length * s.thickness);
+    else if (s.kind === 'dam') add(s.role, rimArea(form, s.until!) * s.thickness);
+    else if (s.kind === 'ring filling') {
+      const others = strata.filter((o) => o !== s && o.from >= s.from);
+      const inside = others.reduce((sum, o) => sum + inner(form, o.inset) * o.thickness, 0);
+      add(s.role, topArea(form) * s.thickness - inside);
+    } else add(s.role, inner(form, s.inset) * s.thickness);
+  }
+  for (const c of coats) add(c.role, (topArea(form) + perimeter(form) * c.side) * c.thickness);
+  return ml;
+}
+
+const inner = (form: Form, inset: number) => topArea(form) - (inset > 0 ? rimArea(form, inset) : 0);
+/** Parts that have a place in the section; soaks are drunk, and decoration is counted. */
+const inTheSection = (build: Build, role: string) =>
+  [
+    'batter',
+    'discs',
+    'base',
+    'roll sheet',
+    'filling',
+    'dam and coats',
+    'paste cover',
+    'glaze',
+    'insert',
+    'rest of the ring',
+  ].includes(build.components.find((c) => c.role === role)!.amount.rule);
+
+describe('every cake of the library, in every size', () => {
+  it('weighs what its drawing says: Σ strata × densities = Σ parts after their losses', () => {
+    expect(cakes.length).toBeGreaterThan(150);
+    for (const cake of cakes) {
+      const { cake: made, components }: Breakdown = broken(cake);
+      const sheet = cake.build.components.find((c) => c.amount.rule === 'roll sheet') ? 600 : null;
+      const ml = drawnMl(made.tiers[0]!, sheet);
+      for (const c of components) {
+        if (!inTheSection(cake.build, c.role)) continue;
+        const drawn = (ml.get(c.role) ?? 0) * c.formula.density;
+        expect([cake.build.id, c.role, Math.abs(drawn / finishedGrams(c) - 1) < 0.02]).toEqual([
+          ...[cake.build.id, c.role, true],
+        ]);
+      }
+      const strata = components.filter((c) => inTheSection(cake.build, c.role));
+      const all = strata.reduce((sum, c) => sum + (ml.get(c.role) ?? 0) * c.formula.density, 0);
+      expect(Math.abs(all / cakeGrams(strata) - 1)).toBeLessThan(0.02);
+    }
+  });
+
+  it('is as high as what lies in it: strata without a gap, then its coats', () => {
+    for (const cake of cakes) {
+      const tier = broken(cake).cake.tiers[0]!;
+      if (tier.form.form === 'roll') continue;
+      const flat = tier.strata.filter((s) => s.kind !== 'dam' && s.kind !== 'insert');
+      let at = 0;
+      for (const s of [...flat].sort((a, b) => a.from - b.from)) {
+        expect([cake.build.id, s.from]).toEqual([cake.build.id, at]);
+        at += s.thickness;
+      }
+      expect(tier.body).toBeCloseTo(at, 9);
+      expect(tier.height).toBeCloseTo(at + tier.coats.reduce((sum, c) => sum + c.thickness, 0), 9);
+      expect(tier.height).toBeGreaterThanOrEqual(80);
+      expect(tier.height).toBeLessThanOrEqual(160);
+    }
+  });
+
+  it('a dam is as high as its filling, and both fill their gap', () => {
+    for (const cake of cakes) {
+      const { form, strata } = broken(cake).cake.tiers[0]!;
+      for (const dam of strata.filter((s) => s.kind === 'dam')) {
+        const filling = strata.find((s) => s.kind === 'filling' && s.from === dam.from)!;
+        expect([filling.thickness, filling.inset]).toEqual([dam.thickness, dam.until]);
+        expect(filling.ml + dam.ml).toBeCloseTo((topArea(form) * dam.thickness) / 1000, 6);
+      }
+    }
+  });
+
+  it('its frosting goes around what was built: side by the body’s height', () => {
+    for (const cake of cakes) {
+      const tier = broken(cake).cake.tiers[0]!;
+      const [first] = tier.coats;
+      if (!first || first.side === 0) continue;
+      expect(first.side).toBeCloseTo(tier.body, 9);
+      const area = topArea(tier.form) + sideArea(tier.form, tier.body);
+      expect(first.ml).toBeCloseTo((area * first.thickness) / 1000, 6);
+    }
+  });
+
+  it('gives portions that weigh what such portions weigh', () => {
+    for (const cake of cakes) {
+      const { cake: made, components } = broken(cake);
+      const band = kitchen.coefficients.portions.bands[cake.build.portion];
+      const each = portionedGrams(components) / made.portions;
+      // Without its decoration a cake may be a little lighter.
+      const low = cake.without.length > 0 ? band.low * 0.95 : band.low;
+      expect([cake.build.id, each >= low, each <= band.high]).toEqual([cake.build.id, true, true]);
+    }
+  });
+
+  it('weighs less than what is made for it, by what is lost and left over', () => {
+    for (const cake of cakes) {
+      const { components } = broken(cake);
+      for (const c of components) {
+        const aside = c.amount.portions.filter((p) => p.lost || p.leftOver).reduce((sum, p) => sum + p.grams, 0);
+        expect(onTheCake(c.amount) + aside).toBeCloseTo(c.amount.grams, 6);
+        expect(finishedGrams(c)).toBeLessThanOrEqual(c.amount.grams + 1e-9);
+      }
+    }
+  });
+});

@@ -1,0 +1,39 @@
+import type { Form } from '../../shape/form';
+
+/** What a stratum is to the cake. */
+export type StratumKind = 'base' | 'layer' | 'filling' | 'dam' | 'insert' | 'ring filling';
+
+/**
+ * A flat part of the inside of a tier. `rule` is the place of its rule in the build, `from` is the height of its lower face above the board, `inset` how far from the rim it begins,
+ * `until` where a ring of it ends (a dam). mm; `ml` is its volume.
+ */
+export interface Stratum {
+  role: string;
+  rule: number;
+  kind: StratumKind;
+  from: number;
+  thickness: number;
+  inset: number;
+  /** mm from the rim to which a dam reaches. */
+  until?: number;
+  ml: number;
+}
+
+/** What lies outside, from the inside out. `side` is how high it stands on the wall, 0 where it is on the top alone. mm; ml. */
+export interface Coat {
+  role: string;
+  rule: number;
+  kind: 'crumb coat' | 'final coat' | 'cover' | 'glaze' | 'flooded top';
+  thickness: number;
+  side: number;
+  ml: number;
+}
+
+/** One tier as it is built: its form, the height of what is inside and of the whole, and what it is made of. mm. */
+export interface Tier {
+  form: Form;
+  body: number;
+  height: number;
+  strata: Stratum[];
+  coats: Coat[];
+}

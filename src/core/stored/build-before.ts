@@ -1,0 +1,34 @@
+type Body = Record<string, unknown>;
+type Rule = Body & { rule: string };
+type Part = Body & { formula: string; amount: Rule };
+
+/** A base under a ring was spread about so thick. mm. */
+const BASE = 8;
+
+/**
+ * A build of the first version said how high its top was finished, and filled rings by shares of their volume. What lies on top is now told by
+ * the coats themselves, and a ring is filled with what its base and inserts leave free: the largest share becomes that, the others become
+ * inserts as thick as their share.
+ */
+export function withoutFinish({ finish: _, ...build }: Body): Body {
+  const components = (build.components ?? []) as Part[];
+  const shares = components.filter((c) => c.amount?.rule === 'mould').map((c) => c.amount.share as number);
+  if (shares.length === 0) return build;
+  const ringHeight = Number(build.layerHeight);
+  const most = Math.max(...shares);
+  return {
+    ...build,
+    ringHeight,
+    layers: 0,
+    components: components.map((c): Part => ({ ...c, amount: inTheRing(c.amount, most, ringHeight) })),
+  };
+}
+
+function inTheRing(amount: Rule, most: number, ringHeight: number): Rule {
+  if (amount.rule === 'discs') return { rule: 'base', thickness: BASE, sheet: amount.sheet };
+  if (amount.rule !== 'mould') return amount;
+  const share = amount.share as number;
+  return share === most
+    ? { rule: 'rest of the ring' }
+    : { rule: 'insert', thickness: Math.round(share * ringHeight), inset: 0 };
+}
