@@ -114,6 +114,8 @@ export interface CalculatorHead {
   source: string;
   /** Further words that find it. */
   also?: string;
+  /** May take up to a second: a server runs it beside its own work. */
+  heavy?: boolean;
   /** Labels and units of the results, in the order in which they are shown. */
   results: Record<string, readonly [label: string, unit: CalcUnit]>;
 }

@@ -27,6 +27,7 @@ export const sheetCalculators: Calculator[] = [
       title: 'Cutting plan of a sheet',
       group: 'Sheets and panels',
       also: 'discs half-discs rectangles sponge waste',
+      heavy: true,
     },
     about:
       'Where to cut discs, half-discs and rectangles, drawn to scale, with what is left. Without a count as many as fit.',

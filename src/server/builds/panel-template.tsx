@@ -6,6 +6,7 @@ import { TEMPLATE_PENS, templatePages, templateSvg, type TemplatePage } from '..
 import { runCalculator } from '../workbench/calculators';
 import { refuse, type Result } from '../shared/result';
 import { FileAnswer } from '../shared/file-answer';
+import { PRINT_FAMILY, printable, registerPrintFont } from '../shared/print-font';
 
 /** Points of a PDF in one millimetre. */
 const MM = 72 / 25.4;
@@ -62,6 +63,7 @@ async function panelSvg(db: KitchenDb, calculator: string, input: unknown, page:
 async function panelPdf(db: KitchenDb, calculator: string, input: unknown): Promise<Buffer | null> {
   const pages = await pagesOf(db, calculator, input);
   if (!pages) return null;
+  registerPrintFont();
   return renderToBuffer(
     <Document title="Templates at 1 : 1">
       {pages.map((p) => (
@@ -83,8 +85,8 @@ async function panelPdf(db: KitchenDb, calculator: string, input: unknown): Prom
               );
             })}
             {p.texts.map((t) => (
-              <Text key={t.text} x={t.at[0]} y={t.at[1]} style={{ fontSize: t.size }}>
-                {t.text}
+              <Text key={t.text} x={t.at[0]} y={t.at[1]} style={{ fontSize: t.size, fontFamily: PRINT_FAMILY }}>
+                {printable(t.text)}
               </Text>
             ))}
           </Svg>

@@ -1,7 +1,7 @@
 import { Worker } from 'node:worker_threads';
 import type { KitchenId } from '../../core/ids/ids';
 import type { PlanningAnswer, PlanningRequest, Question, Questions } from '../../workers/planning-job';
-import { AskedThread } from './asked-thread';
+import { AskedThread } from '../shared/asked-thread';
 
 /**
  * Two threads for each kitchen, so that no page ever waits for the planner's arithmetic, no tap for somebody's trial, and no kitchen for

@@ -1,34 +1,18 @@
-import path from 'node:path';
-import { Document, Font, Page, StyleSheet, Text, View, renderToBuffer } from '@react-pdf/renderer';
-import type { ReactNode } from 'react';
+import { Document, Page, StyleSheet, Text as PdfText, View, renderToBuffer, type TextProps } from '@react-pdf/renderer';
 import { onTheScale } from '../../core/measure/show-quantity';
 import { timeOf } from '../../core/time/clock';
 import type { PullListView } from './pull-list';
 import { FileAnswer } from '../shared/file-answer';
+import { PRINT_FAMILY, printable, registerPrintFont } from '../shared/print-font';
+import type { ReactNode } from 'react';
 
 /** The pull list as a file. */
 export async function pullListFile(view: PullListView): Promise<FileAnswer> {
   return new FileAnswer(`pull-list-${view.day}.pdf`, 'application/pdf', await pullListPdf(view), 'inline');
 }
 
-const FAMILY = 'Atkinson';
-let registered = false;
-
-/** The font ships with the product; printed lists use it as the screens do. */
-function registerFont(): void {
-  if (registered) return;
-  const file = (weight: number) =>
-    path.join(
-      process.cwd(),
-      `node_modules/@fontsource/atkinson-hyperlegible/files/atkinson-hyperlegible-latin-${weight}-normal.woff`,
-    );
-  Font.register({ family: FAMILY, fonts: [400, 700].map((fontWeight) => ({ src: file(fontWeight), fontWeight })) });
-  Font.registerHyphenationCallback((word) => [word]);
-  registered = true;
-}
-
 const styles = StyleSheet.create({
-  page: { fontFamily: FAMILY, fontSize: 9.5, padding: 34, paddingBottom: 46, color: '#1c1b19' },
+  page: { fontFamily: PRINT_FAMILY, fontSize: 9.5, padding: 34, paddingBottom: 46, color: '#1c1b19' },
   title: { fontSize: 18, fontWeight: 700 },
   section: { fontSize: 12, fontWeight: 700, marginTop: 14, marginBottom: 4 },
   row: { flexDirection: 'row', borderBottomWidth: 0.5, borderBottomColor: '#b8b2a6', paddingVertical: 2.5 },
@@ -39,9 +23,17 @@ const styles = StyleSheet.create({
   foot: { position: 'absolute', bottom: 22, left: 34, right: 34, fontSize: 8, color: '#6a655b' },
 });
 
+/** A text whose letters the font has. */
+function Text({ children, ...more }: TextProps & { children: ReactNode }) {
+  return <PdfText {...more}>{printed(children)}</PdfText>;
+}
+
+const printed = (content: ReactNode): ReactNode =>
+  typeof content === 'string' ? printable(content) : Array.isArray(content) ? content.map(printed) : content;
+
 /** A pull list on paper, with boxes to tick; what is ticked on the screen is ticked here. */
-async function pullListPdf(view: PullListView): Promise<Buffer> {
-  registerFont();
+export async function pullListPdf(view: PullListView): Promise<Buffer> {
+  registerPrintFont();
   const { list, clock } = view;
   const ticked = new Set(view.ticked);
   const time = (m: number) => timeOf(m, clock).toFormat(view.days > 1 ? 'ccc HH:mm' : 'HH:mm');
@@ -101,7 +93,7 @@ async function pullListPdf(view: PullListView): Promise<Buffer> {
             </Text>
           </View>
         ))}
-        <Text
+        <PdfText
           style={styles.foot}
           fixed
           render={({ pageNumber, totalPages }) =>

@@ -1,3 +1,5 @@
+import type { CalcContext } from '../../core/calculators/calculator';
+import { calculate, calculatorNamed } from '../../core/calculators/registry';
 import { jest } from '@jest/globals';
 import type { Db } from '../../data/db';
 import type { KitchenDb } from '../../data/kitchen-db';
@@ -28,6 +30,10 @@ export function serveDatabase(rows: Db): void {
     },
     askInThread: async (_kitchen: string, about: string, ask: object) =>
       answerQuestion({ about, ...ask } as Question, clock),
+  }));
+  jest.unstable_mockModule('../workbench/calculator-thread', () => ({
+    calculateInThread: async (name: string, input: unknown, context: CalcContext) =>
+      calculate(calculatorNamed(name)!, input, context),
   }));
 }
 

@@ -3,6 +3,7 @@ import type { CalcValues, FieldSpec } from '../../core/calculators/calculator';
 import { choicesOf, type InputProblem } from '../../core/calculators/read-input';
 import { calculate, calculatorNamed, CALCULATORS } from '../../core/calculators/registry';
 import type { Coefficients } from '../../core/breakdown/figures/coefficients';
+import { calculateInThread } from './calculator-thread';
 import { loadKitchen } from '../situation/load-kitchen';
 
 /** A field with its choices and default read from the kitchen's figures, so that it can cross to the browser. */
@@ -90,9 +91,6 @@ export async function runCalculator(db: KitchenDb, name: string, input: unknown)
   const kitchen = await loadKitchen(db);
   const calculator = calculatorNamed(name);
   if (!kitchen || !calculator) return { ok: false, problems: [{ path: '', message: 'There is no such calculator.' }] };
-  return calculate(calculator, input, {
-    kitchen: kitchen.library,
-    builds: kitchen.builds,
-    typing: kitchen.typing,
-  });
+  const context = { kitchen: kitchen.library, builds: kitchen.builds, typing: kitchen.typing };
+  return calculator.heavy ? calculateInThread(name, input, context) : calculate(calculator, input, context);
 }

@@ -1,5 +1,5 @@
 import type { Worker } from 'node:worker_threads';
-import { log } from '../shared/log';
+import { log } from './log';
 
 type Waiting = { resolve: (answer: never) => void; reject: (error: Error) => void };
 /** What a thread says: the answer to a question, or what went wrong with it. */
