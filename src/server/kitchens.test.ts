@@ -86,7 +86,7 @@ describe('several kitchens in one database', () => {
   it('are listed, each with its own clock, and the one used last is home', async () => {
     const lines = await loadKitchens();
     expect(lines.map((k) => [k.id, k.name, k.time.slice(0, -6), k.people])).toEqual([
-      ['demo', 'The Copper Whisk', 'Thursday 20 May,', 7],
+      ['demo', 'Quillfennel Bakehouse', 'Thursday 20 May,', 7],
       ['ours', 'Ours', 'Wednesday 19 May,', 7],
     ]);
     expect([await homeKitchen('ours'), await homeKitchen('gone'), await homeKitchen(undefined)]).toEqual([

@@ -9,7 +9,7 @@ test('an address from when there was one kitchen only leads to it', async ({ pag
   expect((await page.goto('/k/nobody/orders'))?.status()).toBe(404);
   await expect(page.getByRole('heading', { name: 'No such kitchen' })).toBeVisible();
   await page.getByRole('link', { name: 'The kitchens that are here' }).click();
-  await page.getByRole('link', { name: /The Copper Whisk/ }).click();
+  await page.getByRole('link', { name: /Quillfennel Bakehouse/ }).click();
   await expect(page.getByRole('heading', { name: 'The wall' })).toBeVisible();
   await expect(page).toHaveURL(/\/k\/demo$/);
 });
@@ -29,7 +29,7 @@ test('the demo is loaded beside a kitchen of one’s own, and neither knows what
     await page.getByRole('link', { name: 'Other kitchens' }).click();
     await page.getByRole('button', { name: 'Load the demo kitchen' }).click();
     await expect(page).toHaveURL(demo(''), { timeout: 90_000 });
-    await expect(page.getByRole('link', { name: 'The Copper Whisk: go to another kitchen' })).toBeVisible();
+    await expect(page.getByRole('link', { name: 'Quillfennel Bakehouse: go to another kitchen' })).toBeVisible();
 
     // Both have an order 10, each its own.
     await go(page, demo('/orders/10/edit'));
@@ -46,7 +46,7 @@ test('the demo is loaded beside a kitchen of one’s own, and neither knows what
     await expect(page).toHaveURL(own('/orders/4'));
 
     await page.goto(`${server.url}/kitchens`);
-    await expect(page.getByRole('listitem')).toHaveText([/Quay Street Cakes/, /The Copper Whisk/]);
+    await expect(page.getByRole('listitem')).toHaveText([/Quay Street Cakes/, /Quillfennel Bakehouse/]);
     await expect(page.getByRole('button', { name: 'Load the demo kitchen' })).toHaveCount(0);
   } finally {
     await server.stop();

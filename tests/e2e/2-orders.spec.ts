@@ -14,7 +14,7 @@ test.describe('an order', () => {
     await expect(page.getByLabel('Customer')).toHaveValue('Olga at the ferry');
 
     await page.getByLabel('Name of the ladder').fill('Ferry farewell');
-    await page.getByLabel('Portions').fill('10');
+    await page.getByLabel('Portions').fill('40');
     await page.getByLabel('alcohol').check();
     await page.getByRole('button', { name: 'On to shape' }).click();
     await page.getByRole('radio', { name: /^round 28 cm, .*portions$/ }).click();

@@ -1,3 +1,4 @@
+import { counted } from '../measure/counted';
 import { orderId } from '../ids/ids';
 import { breakDown } from '../breakdown/break-down';
 import { cakeName } from '../breakdown/amounts/cake';
@@ -43,7 +44,7 @@ export const orderCalculators: Calculator[] = [
       if (!found) throw new CannotCalculate(`There is no build “${build}”. Builds: ${[...builds.keys()].join(', ')}.`);
       const forms = tiers.map((t) => t.form);
       if (forms.length > found.mostTiers)
-        throw new CannotCalculate(`${found.name} has at most ${found.mostTiers} tiers.`);
+        throw new CannotCalculate(`${found.name} has at most ${counted(found.mostTiers, 'tier')}.`);
       const broken = brokenDown(found, forms, without, choices, kitchen);
       return {
         cake: cakeName(forms),

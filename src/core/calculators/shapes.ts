@@ -95,6 +95,7 @@ export const shapeCalculators: Calculator[] = [
         better: schemes[0]?.scheme ?? null,
         gramsEach: check?.grams ?? null,
         plausible: check?.plausible ?? null,
+        form: { ...f },
         pieces: rows?.scheme === 'strips' ? rows.pieces.map((p): CalcValue => ({ ...p })) : [],
       };
     },

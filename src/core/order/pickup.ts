@@ -1,3 +1,4 @@
+import { counted } from '../measure/counted';
 import { WALL_CLOCK } from '../time/clock';
 import { DateTime } from 'luxon';
 
@@ -35,7 +36,7 @@ export function readPickup(text: string, rule: PickupRule): PickupRead {
 export function pickupProblem(pickup: Date, { now, daysAhead }: Omit<PickupRule, 'zone'>): string | null {
   if (Number.isNaN(pickup.getTime())) return 'This time does not exist.';
   if (pickup <= now) return 'This time has passed.';
-  if (pickup.getTime() - now.getTime() > daysAhead * DAY) return `At most ${daysAhead} days ahead.`;
+  if (pickup.getTime() - now.getTime() > daysAhead * DAY) return `At most ${counted(daysAhead, 'day')} ahead.`;
   return null;
 }
 

@@ -1,3 +1,4 @@
+import { counted } from '../measure/counted';
 import type { Breakdown } from '../breakdown/breakdown';
 import type { Build } from '../breakdown/build';
 import type { Allergen } from '../formula/formula';
@@ -49,7 +50,7 @@ export function readOrder(
   const draft = draftOf(form, build, tiers, before);
   const breakdown = breakDownOrder(draft, kitchen);
   if (breakdown.cake.portions < form.portions)
-    fields.size = `This gives ${breakdown.cake.portions} portions: choose a larger one.`;
+    fields.size = `This gives ${counted(breakdown.cake.portions, 'portion')}: choose a larger one.`;
   const clash = clashesOf(breakdown.allergens, form.avoid as Allergen[]);
   if (clash.length > 0)
     fields.avoid = `${build.name} contains ${clashWords(clash)}. Exchange that part, or choose another build.`;

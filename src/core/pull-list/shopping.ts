@@ -1,3 +1,4 @@
+import { counted } from '../measure/counted';
 import type { Ingredient } from '../formula/formula';
 import type { EggBalance } from './egg-balance';
 import type { WeighOut } from './weigh-out';
@@ -38,7 +39,7 @@ export function shoppingList(
   const lines = [...needed].map(([id, grams]) => line(id, grams, ingredients, stock, null));
   const whole = [...ingredients.values()].find((i) => i.egg === 'whole');
   if (eggs.crack > 0 && whole)
-    lines.push(line(whole.id, eggs.crack * eggs.eggWeight, ingredients, stock, `${eggs.crack} eggs`));
+    lines.push(line(whole.id, eggs.crack * eggs.eggWeight, ingredients, stock, counted(eggs.crack, 'egg')));
   const groups = new Map<string, ShoppingLine[]>();
   for (const l of lines) {
     const supplier = ingredients.get(l.ingredient)?.supplier ?? ELSEWHERE;

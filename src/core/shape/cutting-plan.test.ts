@@ -54,6 +54,45 @@ describe('cutting plans', () => {
     expectSound(plan.placed);
   });
 
+  it('four rectangles around a hole, and more of them in blocks', () => {
+    const square = { length: 600, width: 600 };
+    const four = cuttingPlan(square, [{ shape: 'rectangle', length: 350, width: 250, count: 4 }]);
+    expect([four.placed.length, four.missing]).toEqual([4, [0]]);
+    expectSound(four.placed, square);
+    // Each block of two: lying ones side by side above one another, standing ones beside them.
+    const eight = cuttingPlan(square, [{ shape: 'rectangle', length: 350, width: 125, count: null }]);
+    expect(eight.placed.length).toBeGreaterThanOrEqual(8);
+    expectSound(eight.placed, square);
+    const some = cuttingPlan(square, [{ shape: 'rectangle', length: 350, width: 250, count: 3 }]);
+    expect([some.placed.length, some.missing]).toEqual([3, [0]]);
+    // Two of 320 × 290 one way and two the other would meet in the middle.
+    expect(cuttingPlan(square, [{ shape: 'rectangle', length: 320, width: 290, count: 4 }]).placed.length).toBeLessThan(
+      4,
+    );
+  });
+
+  it('rows of discs, straight or shifted, with halves in what they leave', () => {
+    const shifted = cuttingPlan({ length: 650, width: 280 }, [{ shape: 'disc', diameter: 150, count: null }]);
+    expect(shifted.placed.length).toBeGreaterThanOrEqual(7);
+    const mixed = cuttingPlan(sheet, [
+      { shape: 'disc', diameter: 190, count: 6 },
+      { shape: 'half-disc', diameter: 90, count: null },
+    ]);
+    expect(mixed.missing[0]).toBe(0);
+    expect(mixed.placed.filter((p) => p.shape === 'half-disc').length).toBeGreaterThan(0);
+    expectSound(mixed.placed);
+  });
+
+  it('a hundred and twenty pieces', () => {
+    const wanted: WantedPiece[] = [
+      { shape: 'disc', diameter: 40, count: 60 },
+      { shape: 'rectangle', length: 40, width: 30, count: 60 },
+    ];
+    const plan = cuttingPlan(sheet, wanted);
+    expect(plan.missing).toEqual([0, 0]);
+    expectSound(plan.placed);
+  });
+
   it('says what found no place, and takes another sheet for it', () => {
     const wanted: (WantedPiece & { count: number })[] = [{ shape: 'disc', diameter: 220, count: 5 }];
     expect(cuttingPlan(sheet, wanted).missing).toEqual([2]);

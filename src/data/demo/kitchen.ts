@@ -1,7 +1,7 @@
 import type { WeeklyShift } from '../../core/time/shifts';
 import type { Form } from '../../core/shape/form';
 
-export const demoKitchenName = 'The Copper Whisk';
+export const demoKitchenName = 'Quillfennel Bakehouse';
 
 export interface DemoPerson {
   id: string;

@@ -1,3 +1,4 @@
+import { counted } from '../../core/measure/counted';
 import { waitingPlace, type Place } from '../../core/kinds/places';
 import { namesOf } from '../situation/names';
 import { readingOf, type PlanReading } from '../../core/plan-reading/plan-reading';
@@ -124,7 +125,7 @@ export function ladderOf(id: number, situation: Situation, plan: PlanRow): Ladde
   return {
     order: id,
     title: order.title,
-    subtitle: `${sizeText(order.tiers)} · ${order.portions} portions`,
+    subtitle: `${sizeText(order.tiers)} · ${counted(order.portions, 'portion')}`,
     pickup: minuteOf(order.pickup, kitchen.clock),
     status: orderStatus(plan.problem, plan.plan, plan.ready, states, own, kitchen.library.coefficients.tightBelow),
     rungs: rungs.sort((a, b) => a.start - b.start),

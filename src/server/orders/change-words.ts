@@ -1,3 +1,4 @@
+import { counted } from '../../core/measure/counted';
 import type { BreakdownChange } from '../../core/breakdown/compare-breakdowns';
 import { grams } from '../../core/breakdown/steps/words';
 import { durationText } from '../../core/time/duration-text';
@@ -18,6 +19,6 @@ export function changeWords(change: BreakdownChange): string {
     case 'waits':
       return `Other waits between “${change.from}” and “${change.to}”`;
     case 'portions':
-      return `${change.from} → ${change.to} portions`;
+      return `${change.from} → ${counted(change.to, 'portion')}`;
   }
 }

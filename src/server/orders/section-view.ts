@@ -1,3 +1,4 @@
+import { counted } from '../../core/measure/counted';
 import { cakeName } from '../../core/breakdown/amounts/cake';
 import { cakeGrams, portionedGrams } from '../../core/breakdown/amounts/weight';
 import type { Breakdown } from '../../core/breakdown/breakdown';
@@ -40,7 +41,7 @@ export function sectionOf(breakdown: Breakdown, kind: PortionKind, { portions }:
   const each = check ? `, ${Math.round(check.grams)} g each` : '';
   return {
     stacks,
-    summary: `${cakeName(cake.tiers.map((t) => t.form))} · ${heights} high · gives ${cake.portions} portions${each} · ${(grams / 1000).toFixed(1)} kg without its board`,
+    summary: `${cakeName(cake.tiers.map((t) => t.form))} · ${heights} high · gives ${counted(cake.portions, 'portion')}${each} · ${(grams / 1000).toFixed(1)} kg without its board`,
     note: check && !check.plausible ? `A ${kind} portion usually weighs ${check.band.low}–${check.band.high} g.` : null,
   };
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { counted } from '@/core/measure/counted';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
@@ -28,7 +29,7 @@ export function OrderPage({ view }: { view: OrderView }) {
     <Page
       wide
       title={view.title}
-      detail={`${view.customer} · ${view.buildName}, ${view.sizeName} · ${view.portions} portions${view.inscription ? ` · “${view.inscription}”` : ''}`}
+      detail={`${view.customer} · ${view.buildName}, ${view.sizeName} · ${counted(view.portions, 'portion')}${view.inscription ? ` · “${view.inscription}”` : ''}`}
       actions={
         view.state === 'open' ? (
           <>

@@ -1,6 +1,10 @@
+import { counted } from '@/core/measure/counted';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { CalcValues } from '@/core/calculators/calculator';
+import type { RowPiece } from '@/core/shape/cutting-scheme';
+import { formName, type Form } from '@/core/shape/form';
+import { outlineOf, type Point } from '@/core/shape/outline';
 import { pieceBox, type PlacedPiece } from '@/core/shape/piece';
 import { useInKitchen } from '../kitchens/in-kitchen';
 
@@ -11,7 +15,7 @@ export function SheetDrawing({ sheet, placed }: { sheet: { length: number; width
     <Box
       component="svg"
       role="img"
-      aria-label={`Sheet of ${sheet.length} × ${sheet.width} mm with ${placed.length} pieces`}
+      aria-label={`Sheet of ${sheet.length} × ${sheet.width} mm with ${counted(placed.length, 'piece')}`}
       viewBox={`${-rim} ${-rim} ${sheet.length + 2 * rim} ${sheet.width + 2 * rim}`}
       sx={{ width: '100%', maxHeight: 380, display: 'block' }}
     >
@@ -27,6 +31,42 @@ export function SheetDrawing({ sheet, placed }: { sheet: { length: number; width
       {placed.map((p, i) => (
         <path key={i} d={outline(p, sheet.width)} fill="var(--zl-zest)" stroke="var(--zl-ink)" strokeWidth={2.5} />
       ))}
+    </Box>
+  );
+}
+
+/** How a cake is cut in strips, from above: its outline, and every piece that counts. */
+export function CutDrawing({ form, pieces }: { form: Form; pieces: RowPiece[] }) {
+  const { outline: edge, hole } = outlineOf(form);
+  const reach = Math.max(...edge.flatMap(([x, y]) => [Math.abs(x), Math.abs(y)])) + 8;
+  const path = (points: readonly Point[]) => `M${points.map(([x, y]) => `${x} ${-y}`).join('L')}Z`;
+  return (
+    <Box
+      component="svg"
+      role="img"
+      aria-label={`${formName(form)}, cut into ${counted(pieces.length, 'piece')}`}
+      viewBox={`${-reach} ${-reach} ${2 * reach} ${2 * reach}`}
+      sx={{ width: '100%', maxHeight: 320, display: 'block' }}
+    >
+      {pieces.map((p) => (
+        <rect
+          key={`${p.x} ${p.y}`}
+          x={p.x}
+          y={-p.y - p.width}
+          width={p.length}
+          height={p.width}
+          fill={p.share > 0.99 ? 'var(--zl-zest)' : 'var(--zl-bench)'}
+          stroke="var(--zl-ink)"
+          strokeWidth={1}
+        />
+      ))}
+      <path
+        d={path(edge) + (hole ? path(hole) : '')}
+        fill="none"
+        stroke="var(--zl-ink)"
+        strokeWidth={3}
+        fillRule="evenodd"
+      />
     </Box>
   );
 }

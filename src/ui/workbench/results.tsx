@@ -6,11 +6,13 @@ import type { CalculatorView } from '@/server/workbench/calculators';
 import { headingFont } from '../theme/theme';
 
 /** Lists that are drawn, not written. */
-const DRAWN = ['placed', 'panels'];
+const DRAWN = ['placed', 'panels', 'pieces'];
 
 /** What a calculator gave: numbers large, lists as small tables. */
 export function Results({ calculator, values }: { calculator: CalculatorView; values: CalcValues }) {
-  const shown = Object.entries(calculator.results).filter(([key]) => values[key] !== undefined && !DRAWN.includes(key));
+  const shown = Object.entries(calculator.results).filter(
+    ([key]) => values[key] !== undefined && values[key] !== null && !DRAWN.includes(key),
+  );
   return (
     <Box
       component="dl"

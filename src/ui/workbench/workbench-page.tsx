@@ -8,7 +8,9 @@ import type { CalculationAnswer, CalculatorView, WorkbenchView } from '@/server/
 import type { PlacedPiece } from '@/core/shape/piece';
 import { calculateAction } from '../actions';
 import { Page } from '../parts/page';
-import { PanelDrawing, SheetDrawing } from './drawings';
+import type { RowPiece } from '@/core/shape/cutting-scheme';
+import type { Form } from '@/core/shape/form';
+import { CutDrawing, PanelDrawing, SheetDrawing } from './drawings';
 import { CalcField } from './fields';
 import { startValues, toInput, type Values } from './typed-values';
 import { Results } from './results';
@@ -177,6 +179,12 @@ function Calculator({
               <SheetDrawing
                 sheet={{ length: Number(input.length), width: Number(input.width) }}
                 placed={result.values.placed as unknown as PlacedPiece[]}
+              />
+            )}
+            {Array.isArray(result.values.pieces) && result.values.pieces.length > 0 && (
+              <CutDrawing
+                form={result.values.form as unknown as Form}
+                pieces={result.values.pieces as unknown as RowPiece[]}
               />
             )}
             {Array.isArray(result.values.panels) && (

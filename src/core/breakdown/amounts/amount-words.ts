@@ -5,5 +5,3 @@ export const percent = (share: number): string => `${Math.round(share * 100)} %`
 /** Lengths as they are said: at most a tenth. */
 export const mm = (value: number): string => `${Number(value.toFixed(1))} mm`;
 export const cm = (value: number): string => `${Number((value / 10).toFixed(1))} cm`;
-/** "1 disc", "6 discs" */
-export const counted = (count: number, one: string, many = `${one}s`): string => `${count} ${count === 1 ? one : many}`;

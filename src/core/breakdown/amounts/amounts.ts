@@ -3,7 +3,8 @@ import { borderGrams, rosetteCount } from '../../shape/piping';
 import type { AmountRule } from '../build';
 import { amount, spread, type Amount, type Portion } from './amount';
 import { sumOf, type AmountContext } from './amount-context';
-import { cm, cm2, counted, mm, percent } from './amount-words';
+import { counted } from '../../measure/counted';
+import { cm, cm2, mm, percent } from './amount-words';
 import { baseAmount, batterAmount, discAmount, panelAmount, rollAmount } from './baked-amounts';
 import {
   coatAmount,

@@ -7,7 +7,8 @@ import type { AmountRule } from '../build';
 import type { Coefficients } from '../figures/coefficients';
 import { amount, type Amount, type Load } from './amount';
 import { laidBy, mlOf, sumOf, type AmountContext } from './amount-context';
-import { cm, cm2, counted, mm, percent } from './amount-words';
+import { counted } from '../../measure/counted';
+import { cm, cm2, mm, percent } from './amount-words';
 
 type Rule<R extends AmountRule['rule']> = Extract<AmountRule, { rule: R }>;
 

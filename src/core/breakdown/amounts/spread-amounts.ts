@@ -5,7 +5,8 @@ import { rulesOfKind } from '../strata/placed-rules';
 import type { Stratum } from '../strata/stratum';
 import { amount, spread, type Amount } from './amount';
 import { eachOf, laidBy, mlOf, sumOf, type AmountContext } from './amount-context';
-import { cm, cm2, counted, mm, percent } from './amount-words';
+import { counted } from '../../measure/counted';
+import { cm, cm2, mm, percent } from './amount-words';
 import { trimmedEnds } from './baked-amounts';
 
 type Rule<R extends AmountRule['rule']> = Extract<AmountRule, { rule: R }>;

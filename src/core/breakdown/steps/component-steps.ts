@@ -19,7 +19,7 @@ import type { CakeStep } from './cake-step';
 import type { Kitchen } from '../kitchen';
 import type { Build } from '../build';
 import type { Component } from '../amounts/component';
-import { counted } from '../amounts/amount-words';
+import { counted } from '../../measure/counted';
 import { preparationsOf } from './preparations';
 import { roundsOf, type Round } from './rounds';
 import { grams } from './words';
