@@ -3,7 +3,7 @@ import type { Minutes } from '../time/minutes';
 import type { Form } from '../shape/form';
 import type { PortionKind } from '../shape/portions';
 
-export interface SheetSize {
+interface SheetSize {
   length: number;
   width: number;
 }

@@ -13,11 +13,11 @@ export function formsOfBuild(build: Build, moulds: readonly Mould[]): Form[] {
   return distinct(forms).filter((f) => rules.every((r) => fitsSheet(f, r)));
 }
 
-/** Forms for cakes that are cut in the kitchen and not shown: other shapes than the build’s, which bake in tins like it. */
+/** Forms for cakes that are cut in the kitchen and not shown: those with right angles, for builds that bake in tins. */
 export function cuttingForms(build: Build, moulds: readonly Mould[]): Form[] {
   if (build.mould !== 'tin' && build.mould !== 'square tin') return [];
-  const own = new Set(formsOfBuild(build, moulds).map((f) => f.form));
-  const bakes = (m: Mould) => m.owned > 0 && (m.use === 'square tin' || m.use === 'tin') && !own.has(m.form.form);
+  const square = ({ form }: Form) => form === 'square' || form === 'rectangle';
+  const bakes = (m: Mould) => m.owned > 0 && m.use !== 'sheet' && m.use !== 'ring' && square(m.form);
   return distinct(moulds.filter(bakes).map((m) => m.form));
 }
 

@@ -176,3 +176,50 @@ describe('what is typed into a field', () => {
     expect(problems('allergens', { lines: [{ ingredient: 'moon dust', grams: 1 }] })[0]!.message).toMatch(/moon dust/);
   });
 });
+
+describe('what cannot be worked out is refused in words', () => {
+  const refusal = (name: string, given: object) => problems(name, given)[0]?.message ?? 'nothing was wrong';
+  it.each([
+    ['batter', { depth: 0 }, 'must be at least 1'],
+    ['alcohol', { spirit: 0, syrup: 0 }, 'cannot be worked out'],
+    ['shape', { form: { form: 'round', diameter: 1e200 } }, 'at most 10000 mm'],
+    ['shape', { form: { form: 'round', diameter: 200 }, height: 1e308 }, 'cannot be worked out'],
+    ['panels-box', { spread: 60 }, 'Nothing is left of the'],
+    ['cooling', { place: 'freezer', target: -5, ambient: -18 }, 'latent heat'],
+    ['portions', { form: { form: 'half-sphere', diameter: 180 } }, 'portioned by weight'],
+    ['portions', { form: { form: 'square', side: 200 }, scheme: 'wedges' }, 'is not cut in wedges'],
+    ['layers', { measuredGrams: 850 }, 'needs its grams and its height'],
+    ['tiers', { guests: 1600, cutting: [{ form: round(100) }] }, '1600 portions take 33 × round 28 cm; 30 can'],
+    ['breakdown', { build: 'quince-tower', tiers: [{ form: round(240) }], without: ['roof'] }, 'no part “roof”'],
+    ['breakdown', { build: 'quince-tower', tiers: [{ form: round(240) }], without: ['layers'] }, 'cannot be left out'],
+    [
+      'breakdown',
+      { build: 'quince-tower', tiers: [{ form: round(240) }], choices: { sky: 'blue' } },
+      'no question “sky”',
+    ],
+    [
+      'breakdown',
+      { build: 'quince-tower', tiers: [{ form: round(240) }], choices: { level: 'sideways' } },
+      '“sideways” is no answer to “level”',
+    ],
+    ['breakdown', { build: 'hazelnut-discs', tiers: [{ form: round(810) }] }, 'too small for a disc of 81 cm'],
+  ])('%s %j: %s', (name, given, words) => expect(refusal(name, given)).toContain(words));
+
+  it('sheets are those of the grade that was asked for; powder has none', () => {
+    const gold = calc('gelatine', { grams: 12, fromBloom: 200, grade: 'gold' });
+    const bronze = calc('gelatine', { grams: 12, fromBloom: 200, grade: 'bronze' });
+    expect([gold.bloom, bronze.bloom]).toEqual([200, 140]);
+    expect(bronze.grams! / gold.grams!).toBeCloseTo(Math.sqrt(200 / 140), 9);
+    expect(calc('gelatine', { grams: 12, fromBloom: 200, toBloom: 160 }).sheets).toBeNull();
+  });
+
+  it('an order’s weight is that of its finished parts', () => {
+    const tower = calc('breakdown', { build: 'quince-tower', tiers: [{ form: round(240) }, { form: round(150) }] });
+    const parts = tower.components as unknown as { onTheCake: number; grams: number }[];
+    expect(tower.grams).toBeCloseTo(
+      parts.reduce((sum, c) => sum + c.onTheCake, 0),
+      6,
+    );
+    expect(tower.grams).toBeLessThan(0.8 * parts.reduce((sum, c) => sum + c.grams, 0));
+  });
+});

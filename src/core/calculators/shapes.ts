@@ -74,6 +74,7 @@ export const shapeCalculators: Calculator[] = [
       better: ['Gives more', ''],
       gramsEach: ['A portion weighs', 'g'],
       plausible: ['which is plausible', ''],
+      form: ['of', ''],
       pieces: ['Where to cut', ''],
     },
     run: ({ form: f, height, kind, scheme, grams }, { kitchen }) => {

@@ -1,5 +1,5 @@
 import type { Formula, Ingredient } from '../formula/formula';
-import type { ForeignRecipe } from './recipe';
+import type { ForeignRecipe } from './foreign-recipe';
 
 /** Columns of a formula as a table. `kind` is formula, ingredient or step. */
 export type RecipeRow = Record<'kind' | 'name' | 'amount' | 'unit' | 'celsius' | 'text', string>;

@@ -1,7 +1,7 @@
 import type { Formula, Ingredient } from '../formula/formula';
 import { yieldGrams } from '../formula/scale';
 import { showQuantity } from '../measure/show-quantity';
-import type { ForeignRecipe } from './recipe';
+import type { ForeignRecipe } from './foreign-recipe';
 
 /** A formula as a schema.org `Recipe` in JSON-LD. Durations are ISO 8601. */
 export function recipeToJsonLd(

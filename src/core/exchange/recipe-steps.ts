@@ -1,7 +1,7 @@
 import type { FormulaStep, FormulaWait } from '../formula/formula';
 import { fromFahrenheit, fromGasMark } from '../measure/temperature';
 import { slug } from './slug';
-import type { ForeignRecipe, ReportLine } from './recipe';
+import type { ForeignRecipe, ReportLine } from './foreign-recipe';
 
 /** Minutes of a step that says nothing of time. */
 const GUESSED_MINUTES = 10;
@@ -9,7 +9,7 @@ const GUESSED_MINUTES = 10;
 const SPREAD = { low: 0.85, high: 1.3 };
 
 /** What is waited for after a step: nobody's hands are on it. */
-export interface RestingTime {
+interface RestingTime {
   minutes: number;
   place: string | null;
   why: string;

@@ -1,22 +1,9 @@
 import type { Formula, FormulaLine, Ingredient } from '../formula/formula';
 import { TYPING, type Typing } from '../measure/parse-quantity';
 import { readIngredientLine } from './ingredient-line';
+import type { ForeignRecipe, ReportLine } from './foreign-recipe';
 import { oneStep, readSteps } from './recipe-steps';
 import { slug } from './slug';
-
-/** What a foreign recipe says, in its own words. */
-export interface ForeignRecipe {
-  name: string;
-  description: string;
-  ingredients: string[];
-  instructions: { name: string; text: string; minutes: number | null }[];
-}
-
-/** What could not be read, or was guessed. */
-export interface ReportLine {
-  text: string;
-  message: string;
-}
 
 export interface ReadRecipe {
   formula: Formula;

@@ -5,7 +5,7 @@ export const PORTION_KINDS = ['finger', 'party', 'dessert'] as const;
 export type PortionKind = (typeof PORTION_KINDS)[number];
 
 /** Grams between which a portion is plausible. */
-export interface Band {
+interface Band {
   low: number;
   high: number;
 }

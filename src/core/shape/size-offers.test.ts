@@ -59,6 +59,14 @@ describe('offers for a number of guests', () => {
     }
   });
 
+  it('a cutting cake is no second cake of the same size, nor a tier of what is shown', () => {
+    const squares = [200, 250].map((side): Form => ({ form: 'square', side }));
+    const cut = proposeSizes(squares, 120, limits({ mostTiers: 1, cutting: squares })).filter(
+      (o) => o.kind === 'with cutting cakes',
+    );
+    expect(cut.map((o) => o.tiers)).toEqual([[squares[0], squares[1], squares[1]]]);
+  });
+
   it('takes not many more cakes than need be', () => {
     const beside = proposeSizes(tins, 400, limits()).filter((o) => o.kind === 'cakes side by side');
     expect(beside.map((o) => o.tiers.length)).toEqual(beside.map((o) => o.tiers.length).filter((n) => n <= 13));

@@ -1,4 +1,4 @@
-import { span, topArea, type Form } from './form';
+import { formName, span, topArea, type Form } from './form';
 import { standsOn } from './stacks';
 
 export const OFFER_KINDS = ['one cake', 'tiers', 'cakes side by side', 'with cutting cakes'] as const;
@@ -47,7 +47,8 @@ export function proposeSizes(sizes: Form[], wanted: number, limits: OfferLimits)
       const cakes = Math.ceil((wanted - portions) / Math.max(1, each));
       // The shown cake is a cake for the party, not a sample: it gives a quarter at least.
       if (portions >= wanted || portions < wanted / 4 || each === 0 || cakes > MOST_CAKES) continue;
-      if (standsOn(form, tiers.at(-1)!)) continue;
+      const alike = tiers.length === 1 && formName(form) === formName(tiers[0]!);
+      if (alike || standsOn(form, tiers.at(-1)!)) continue;
       offers.push({
         kind: 'with cutting cakes',
         tiers: [...tiers, ...times(form, cakes)],

@@ -1,7 +1,7 @@
 import { span, type Form } from './form';
 
 /** Tiers step in by at least this much, so that each has a ledge to stand on. mm. */
-export const LEDGE = 40;
+const LEDGE = 40;
 
 /** Can one tier stand on another? It has the same form and leaves a ledge all round. */
 export const standsOn = (upper: Form, lower: Form): boolean =>

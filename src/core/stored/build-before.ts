@@ -10,7 +10,9 @@ const BASE = 8;
  * the coats themselves, and a ring is filled with what its base and inserts leave free: the largest share becomes that, the others become
  * inserts as thick as their share.
  */
-export function withoutFinish({ finish: _, ...build }: Body): Body {
+export function withoutFinish(before: Body): Body {
+  const build = { ...before };
+  delete build.finish;
   const components = (build.components ?? []) as Part[];
   const shares = components.filter((c) => c.amount?.rule === 'mould').map((c) => c.amount.share as number);
   if (shares.length === 0) return build;

@@ -44,6 +44,53 @@ describe('stored documents', () => {
     expect(spoilt(buildCodec, b!, { components: [component] })).toEqual(['components.0.amount']);
   });
 
+  it('figures that began wrong are put right where nobody has touched them', () => {
+    const first = (coefficients: object) => {
+      const read = figuresCodec.read({ format: 'zest-ladder/kitchen-figures', version: 1, coefficients, choices: {} });
+      if (!read.ok) throw new Error(read.problems.map((p) => p.path).join());
+      return read.value.coefficients;
+    };
+    const begun = {
+      portions: { partyArea: 40, dessertArea: 25, sliceWidth: 30 },
+      drip: { gramsPerCm2: 1, meanLength: 40 },
+    };
+    const untouched = first({ ...begun, cutting: { wedgeRim: 50, stripWidth: 50 } });
+    expect(untouched).toEqual(startingCoefficients);
+    const own = first({
+      portions: { partyArea: 38, dessertArea: 30, sliceWidth: 25 },
+      drip: { gramsPerCm2: 0.8, meanLength: 60 },
+      cutting: { wedgeRim: 42, stripWidth: 50 },
+    });
+    expect(own.portions).toMatchObject({ partyArea: 38, dessertArea: 30, sliceWidth: 25, fingerArea: 6.25 });
+    expect([own.drip, own.cutting.wedgeRim]).toEqual([
+      { gramsPerCm2: 0.8, meanLength: 60 },
+      { finger: 20, party: 30, dessert: 42 },
+    ]);
+  });
+
+  it('a build of before loses its finish, and its ring is filled with what is free', () => {
+    const base = { ...demoBuilds[0]!, layers: 1, layerHeight: 80, finish: 3 };
+    const part = (role: string, amount: object) => ({ role, label: role, formula: role, amount });
+    const components = [
+      part('base', { rule: 'discs', sheet: { length: 600, width: 400 } }),
+      part('heart', { rule: 'mould', share: 0.14 }),
+      part('mousse', { rule: 'mould', share: 0.72 }),
+      part('glaze', { rule: 'glaze' }),
+    ];
+    const read = buildCodec.read({ ...base, components, format: 'zest-ladder/build', version: 1 });
+    if (!read.ok) throw new Error(JSON.stringify(read.problems));
+    expect(read.value).toMatchObject({ layers: 0, ringHeight: 80 });
+    expect(read.value).not.toHaveProperty('finish');
+    expect(read.value.components.map((c) => c.amount)).toEqual([
+      { rule: 'base', thickness: 8, sheet: { length: 600, width: 400 } },
+      { rule: 'insert', thickness: 11, inset: 0 },
+      { rule: 'rest of the ring' },
+      { rule: 'glaze' },
+    ]);
+    const plain = buildCodec.read({ ...demoBuilds[0]!, finish: 8, format: 'zest-ladder/build', version: 1 });
+    expect(plain).toEqual({ ok: true, value: demoBuilds[0]! });
+  });
+
   it('figures that an older kitchen has not take their starting values', () => {
     const older: Partial<typeof startingCoefficients> = { ...startingCoefficients };
     delete older.daysAhead;

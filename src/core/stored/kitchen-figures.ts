@@ -73,9 +73,14 @@ export const coefficients = describes<Coefficients>()(
 
 type Figures = Record<string, unknown>;
 
+/** Where all wedges had one rim, those for dessert keep it: the others begin with their own. */
+const WEDGE_OF_BEFORE = 'dessert';
+
 /** Figures that a kitchen of before has: what it has not takes its starting value, also where a figure has become several. */
-export function figuresFromBefore({ cutting: _, ...before }: Figures): Coefficients {
-  return completeFigures(before as Partial<Coefficients>);
+export function figuresFromBefore(before: Figures): Coefficients {
+  const { wedgeRim } = (before.cutting ?? {}) as { wedgeRim?: unknown };
+  const cutting = typeof wedgeRim === 'number' ? { wedgeRim: { [WEDGE_OF_BEFORE]: wedgeRim } } : {};
+  return completeFigures({ ...before, cutting } as unknown as Partial<Coefficients>);
 }
 
 /**

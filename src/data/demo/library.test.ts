@@ -41,6 +41,25 @@ describe('the library of the demo kitchen', () => {
     expect(roles.filter((r) => !b.stages.some((s) => s.takes.includes(r)))).toEqual([]);
   });
 
+  it.each(demoBuilds.map((b) => [b.id, b] as const))(
+    '%s: every stage that spreads or pipes has something to',
+    (_, b) => {
+      const spread = /\b(pip(e|ing)|border|rope|rosettes?|swirl|coat|glaze|drip|cream on top)\b/i;
+      const made = new Set(['frosting', 'filling', 'glaze', 'decoration']);
+      const purpose = (role: string) =>
+        kitchen.formulas.get(b.components.find((c) => c.role === role)!.formula)!.purpose as string;
+      const without = b.stages.filter(
+        (s) => spread.test(`${s.name} ${s.how}`) && !s.takes.some((r) => made.has(purpose(r))),
+      );
+      expect(without.map((s) => s.key)).toEqual([]);
+      // Cream on top of the last layer is an amount of its own.
+      if (b.stages.some((s) => /cream on top/i.test(s.how)))
+        expect(JSON.stringify(b.components)).toContain('"onTop":true');
+      if (b.stages.some((s) => /border|rope/i.test(`${s.name} ${s.how}`) && !/border of/.test(s.how)))
+        expect(JSON.stringify(b.components)).toMatch(/"rule":"(border|rosettes)"/);
+    },
+  );
+
   it('makes a problem that the planner accepts, with every tier 8 to 16 cm high', () => {
     const planned = orders.map((o, i) => {
       const build = demoBuilds.find((b) => b.id === o.build)!;

@@ -6,6 +6,7 @@ import { cuttingForms, formsOfBuild } from '../../core/breakdown/forms-of-build'
 import type { Tier } from '../../core/breakdown/strata/stratum';
 import { formName, span, type Form } from '../../core/shape/form';
 import {
+  OFFER_KINDS,
   proposeSizes,
   whyNoOffer,
   type OfferKind,
@@ -80,7 +81,7 @@ export interface ShapeOffer {
   builds: { id: string; portions: number }[];
 }
 
-/** Sets of tiers that give the wanted portions in at least one build, by shape; what most builds can have comes first. */
+/** Sets of tiers that give the wanted portions in at least one build, by kind; of each the smallest surplus first. */
 export function shapeOffers(portions: number, kitchen: LoadedKitchen): ShapeOffer[] {
   const offers = new Map<string, ShapeOffer>();
   for (const { id, body } of kitchen.rows.builds)
@@ -96,8 +97,9 @@ export function shapeOffers(portions: number, kitchen: LoadedKitchen): ShapeOffe
     }
   const cakes = (o: ShapeOffer) => o.stacks.reduce((sum, s) => sum + s.count * s.tiers.length, 0);
   const surplus = (o: ShapeOffer) => Math.min(...o.builds.map((b) => b.portions)) - portions;
+  const kind = (o: ShapeOffer) => OFFER_KINDS.indexOf(o.kind);
   return [...offers.values()].sort(
-    (a, b) => surplus(a) - surplus(b) || b.builds.length - a.builds.length || cakes(a) - cakes(b),
+    (a, b) => kind(a) - kind(b) || surplus(a) - surplus(b) || b.builds.length - a.builds.length || cakes(a) - cakes(b),
   );
 }
 

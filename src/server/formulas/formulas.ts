@@ -1,6 +1,7 @@
 import type { KitchenDb } from '../../data/kitchen-db';
 import { formOf, formulaOf, freshIngredients, type FormulaForm } from '../../core/input/formula-input';
-import { readRecipe, type ForeignRecipe, type ReportLine } from '../../core/exchange/recipe';
+import { readRecipe } from '../../core/exchange/recipe';
+import type { ForeignRecipe, ReportLine } from '../../core/exchange/foreign-recipe';
 import { asWrittenRow, harmlessRow } from '../../core/exchange/csv-cells';
 import { recipesInRows, recipeToRows } from '../../core/exchange/recipe-csv';
 import { recipesInJsonLd, recipeToJsonLd } from '../../core/exchange/recipe-json-ld';

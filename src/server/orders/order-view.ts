@@ -1,3 +1,4 @@
+import type { ByProduct } from '../../core/formula/formula';
 import { cakeName } from '../../core/breakdown/amounts/cake';
 import { grams } from '../../core/breakdown/steps/words';
 import { openSteps } from '../../core/floor/open-steps';
@@ -15,6 +16,11 @@ import { ladderOf, type LadderView } from '../ladder/ladder-view';
 import { newerRules, type NewerRules } from './newer-rules';
 import { type PartView, partsOf } from './part-view';
 import { type SectionView, sectionOf } from './section-view';
+
+const LEFT_OVER_WORDS: Record<ByProduct, string> = {
+  ...{ trimmings: 'trimmings', 'run-off': 'run-off' },
+  ...{ paste: 'trimmed paste', rest: 'more than is needed' },
+};
 
 /** An order with all that is computed from it. */
 export interface OrderView {
@@ -89,8 +95,9 @@ export function orderView(
     leftOvers: breakdown.leftOvers.map((l) => {
       const label = (role: string) => breakdown.components.find((c) => c.role === role)?.label ?? role;
       const uses = l.uses.map((u) => `${grams(u.grams)} into ${label(u.by).toLowerCase()}`);
-      const rest = l.left >= 1 ? [`${grams(l.left)} over`] : [];
-      return `${grams(l.grams)} ${l.kind} of ${label(l.from)}: ${[...uses, ...rest].join(', ')}`;
+      const all = `${grams(l.grams)} ${LEFT_OVER_WORDS[l.kind]} of ${label(l.from)}`;
+      if (uses.length === 0) return `${all} over`;
+      return `${all}: ${[...uses, ...(l.left >= 1 ? [`${grams(l.left)} over`] : [])].join(', ')}`;
     }),
     newer: breakdown.components.flatMap((c) => {
       const newest = kitchen.rows.formulas.find((f) => f.id === c.formula.id)?.version ?? 1;

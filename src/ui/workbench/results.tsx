@@ -6,7 +6,7 @@ import type { CalculatorView } from '@/server/workbench/calculators';
 import { headingFont } from '../theme/theme';
 
 /** Lists that are drawn, not written. */
-const DRAWN = ['placed', 'panels', 'pieces'];
+const DRAWN = ['placed', 'panels', 'pieces', 'form'];
 
 /** What a calculator gave: numbers large, lists as small tables. */
 export function Results({ calculator, values }: { calculator: CalculatorView; values: CalcValues }) {

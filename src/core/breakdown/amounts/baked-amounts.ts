@@ -13,7 +13,7 @@ import { cm, cm2, mm, percent } from './amount-words';
 type Rule<R extends AmountRule['rule']> = Extract<AmountRule, { rule: R }>;
 
 /** g of batter for each ml of baked layer: as the formula has been measured, else by its kind. */
-export function gramsPerMl(formula: Formula, { batter }: Coefficients): number {
+function gramsPerMl(formula: Formula, { batter }: Coefficients): number {
   const { measured } = formula;
   if (measured) return measured.grams / volume(measured.form, measured.height);
   return gramsPerBaked(batter[formula.batter ?? 'butter']);

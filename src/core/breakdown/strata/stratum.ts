@@ -1,7 +1,7 @@
 import type { Form } from '../../shape/form';
 
 /** What a stratum is to the cake. */
-export type StratumKind = 'base' | 'layer' | 'filling' | 'dam' | 'insert' | 'ring filling';
+type StratumKind = 'base' | 'layer' | 'filling' | 'dam' | 'insert' | 'ring filling';
 
 /**
  * A flat part of the inside of a tier. `rule` is the place of its rule in the build, `from` is the height of its lower face above the board, `inset` how far from the rim it begins,
