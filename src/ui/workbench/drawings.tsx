@@ -41,32 +41,37 @@ export function CutDrawing({ form, pieces }: { form: Form; pieces: RowPiece[] })
   const reach = Math.max(...edge.flatMap(([x, y]) => [Math.abs(x), Math.abs(y)])) + 8;
   const path = (points: readonly Point[]) => `M${points.map(([x, y]) => `${x} ${-y}`).join('L')}Z`;
   return (
-    <Box
-      component="svg"
-      role="img"
-      aria-label={`${formName(form)}, cut into ${counted(pieces.length, 'piece')}`}
-      viewBox={`${-reach} ${-reach} ${2 * reach} ${2 * reach}`}
-      sx={{ width: '100%', maxHeight: 320, display: 'block' }}
-    >
-      {pieces.map((p) => (
-        <rect
-          key={`${p.x} ${p.y}`}
-          x={p.x}
-          y={-p.y - p.width}
-          width={p.length}
-          height={p.width}
-          fill={p.share > 0.99 ? 'var(--zl-zest)' : 'var(--zl-bench)'}
+    <Box component="figure" sx={{ m: 0, mb: 1.5 }}>
+      <Box
+        component="svg"
+        role="img"
+        aria-label={`${formName(form)}, cut into ${counted(pieces.length, 'piece')}`}
+        viewBox={`${-reach} ${-reach} ${2 * reach} ${2 * reach}`}
+        sx={{ width: '100%', maxHeight: 320, display: 'block' }}
+      >
+        {pieces.map((p) => (
+          <rect
+            key={`${p.x} ${p.y}`}
+            x={p.x}
+            y={-p.y - p.width}
+            width={p.length}
+            height={p.width}
+            fill={p.share > 0.99 ? 'var(--zl-zest)' : 'var(--zl-bench)'}
+            stroke="var(--zl-ink)"
+            strokeWidth={1}
+          />
+        ))}
+        <path
+          d={path(edge) + (hole ? path(hole) : '')}
+          fill="none"
           stroke="var(--zl-ink)"
-          strokeWidth={1}
+          strokeWidth={3}
+          fillRule="evenodd"
         />
-      ))}
-      <path
-        d={path(edge) + (hole ? path(hole) : '')}
-        fill="none"
-        stroke="var(--zl-ink)"
-        strokeWidth={3}
-        fillRule="evenodd"
-      />
+      </Box>
+      <Box component="figcaption" sx={{ fontSize: 13, color: 'var(--zl-muted)' }}>
+        {counted(pieces.length, 'piece')} cut in strips; pale ones lack a little at the rim
+      </Box>
     </Box>
   );
 }
