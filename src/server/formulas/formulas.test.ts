@@ -58,4 +58,34 @@ describe('a formula', () => {
     expect(message(await readRecipeFile(kitchen.db, 'x', '{"a":1}', 'US'))).toContain('no recipe');
     expect(message(await readRecipeFile(kitchen.db, 'x', 'y'.repeat(500_000), 'US'))).toContain('too large');
   });
+  it('brings what the library does not have; until its allergens are confirmed, no cake that avoids something may have it', async () => {
+    const recipe = JSON.stringify({
+      ...{ '@type': 'Recipe', name: 'Moon cream', recipeInstructions: ['Beat 5 minutes.'] },
+      recipeIngredient: ['200 g moon cheese', '100 g butter'],
+    });
+    const read = await readRecipeFile(kitchen.db, 'x.json', recipe, 'metric');
+    if (!read.ok) throw new Error(read.message);
+    const { form } = read.recipes[0]!;
+    expect(form.fresh).toEqual([{ id: 'moon-cheese', name: 'Moon cheese', allergens: [], confirmed: false }]);
+    const saved = await sendTo('save-formula', { ...form, purpose: 'filling', id: null, version: 0 });
+    expect(saved.ok).toBe(true);
+    const { loadKitchen } = await import('../situation/load-kitchen');
+    const library = async () => (await loadKitchen(kitchen.db))!.library;
+    expect((await library()).ingredients.get('moon-cheese')).toMatchObject({ unconfirmed: true, density: null });
+    // An order that avoids alcohol may have anything in the cheese: refused. It is told what, and where.
+    const { changePart } = await import('../orders/change-part');
+    const { readOpenOrders } = await import('../../data/repositories/orders');
+    const avoiding = (await readOpenOrders(kitchen.db)).find((o) => o.build === 'quince-tower' && o.avoid.length > 0)!;
+    const swap = { kind: 'formula' as const, role: 'filling', formula: 'moon-cream' };
+    const refused = await changePart(kitchen.db, avoiding.id, avoiding.version, swap);
+    expect(message(refused)).toContain('not confirmed');
+    const told = { ...form, name: 'Sun cream', fresh: [{ ...form.fresh[0]!, id: 'sun-cheese', name: 'Sun cheese' }] };
+    const lines = [{ ingredient: 'sun-cheese', grams: 200 }];
+    const fresh = [{ ...told.fresh[0]!, allergens: ['milk' as const], confirmed: true }];
+    expect((await sendTo('save-formula', { ...told, lines, fresh, purpose: 'filling', id: null, version: 0 })).ok).toBe(
+      true,
+    );
+    const sun = (await library()).ingredients.get('sun-cheese')!;
+    expect([sun.allergens, sun.unconfirmed]).toEqual([['milk'], undefined]);
+  });
 });
