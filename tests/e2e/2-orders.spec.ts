@@ -99,10 +99,17 @@ test.describe('an order', () => {
     await expect(amount).toHaveText(computed);
     await expect(page.getByText('Of it', { exact: true })).toBeVisible();
 
-    const layers = page.getByText(/^4 layers|mm high/).first();
-    await expect(layers).toContainText('113 mm high');
+    // Levelling takes nothing off the finished cake: it takes more batter, and leaves trimmings.
+    const section = page.getByText(/121 mm high .* 3\.0 kg without its board/);
+    const trimmings = page.getByText(/^\d+ g trimmings of Walnut sponge/);
+    const sponge = page.getByRole('button', { name: /^Walnut sponge:/ });
+    await expect(section).toBeVisible();
+    await expect(trimmings).toBeVisible();
+    const trimmed = (await sponge.textContent())!;
     await page.getByLabel('Domed layers').click();
     await page.getByRole('option', { name: 'Cool upside down' }).click();
-    await expect(layers).toContainText('121 mm high');
+    await expect(trimmings).toHaveCount(0);
+    await expect(section).toBeVisible();
+    await expect(sponge).not.toHaveText(trimmed);
   });
 });
