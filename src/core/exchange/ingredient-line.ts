@@ -48,7 +48,7 @@ export function readIngredientLine(
     const unit = words.slice(0, take).join(' ');
     const parsed = parseQuantity(`${number} ${unit}`, typing);
     if (!parsed.ok) {
-      if (/may be/.test(parsed.message)) return fail(parsed.message);
+      if (parsed.asks) return fail(parsed.message);
       continue;
     }
     const { dimension, value } = parsed.quantity;

@@ -82,7 +82,9 @@ describe('quantities', () => {
 
 describe('what can be read in two ways', () => {
   it('is asked about, with both', () => {
-    expect(read('1,000 g')).toBe('“1,000” may be 1000 or 1: write 1000 or 1.0.');
+    expect(read('1,000 g')).toBe('“1,000” may be 1000 or 1: write 1000 or 1.');
+    expect(read('2.345 kg')).toBe('“2.345” may be 2345 or 2.345: write 2345 or 2.3450.');
+    expect(read('2.3450 kg')).toEqual(['mass', 2345]);
     expect(read('2.500 kg')).toBe('“2.500” may be 2500 or 2.5: write 2500 or 2.5.');
     expect(read('gas 1,000')).toBe('There is no gas mark 1,000: they go from 1/4 to 9.');
   });

@@ -8,7 +8,8 @@ interface Quantity {
   value: number;
 }
 
-export type Parsed = { ok: true; quantity: Quantity } | { ok: false; message: string };
+/** What was read; `asks` where it could be read in two ways, and somebody has to say which is meant. */
+export type Parsed = { ok: true; quantity: Quantity } | { ok: false; message: string; asks?: true };
 
 /** What decides where a text could mean two things. */
 export interface Typing {
@@ -21,7 +22,7 @@ export interface Typing {
 
 export const TYPING: Typing = { country: 'metric', decimal: 'ask' };
 
-const refused = (message: string): Parsed => ({ ok: false, message });
+const refused = (message: string): Extract<Parsed, { ok: false }> => ({ ok: false, message });
 const quantity = (dimension: Quantity['dimension'], value: number): Parsed => ({
   ok: true,
   quantity: { dimension, value },
@@ -51,7 +52,7 @@ export function parseQuantity(text: string, typing: Typing = TYPING): Parsed {
     const match = pattern.exec(plain);
     if (!match) return refused(`“${plain.slice(at)}” is not a quantity.`);
     const number = typedNumber(match[1]!, typing.decimal);
-    if (typeof number === 'string') return refused(number);
+    if (typeof number !== 'number') return number;
     const measured = unitOf(match[2], typing.country);
     if (!measured) return refused(`“${match[2]}” is not a unit that is known here.`);
     if (dimension !== null && dimension !== measured.dimension)
@@ -70,13 +71,20 @@ export function parseQuantity(text: string, typing: Typing = TYPING): Parsed {
   return quantity(dimension ?? 'count', total);
 }
 
-/** A number as it was typed, or the words of what is wrong with it. */
-function typedNumber(text: string, decimal: Decimal): number | string {
+/** A number as it was typed, or what is wrong with it. */
+function typedNumber(text: string, decimal: Decimal): number | Extract<Parsed, { ok: false }> {
   const read = readNumber(text, decimal);
   if (read.is === 'number') return read.value;
-  if (read.is === 'none') return `“${text}” is not a number.`;
+  if (read.is === 'none') return refused(`“${text}” is not a number.`);
   const [thousands, small] = read.values;
-  return `“${text}” may be ${thousands} or ${small}: write ${thousands} or ${small.toFixed(1)}.`;
+  const message = `“${text}” may be ${thousands} or ${small}: write ${thousands} or ${plainly(small)}.`;
+  return { ok: false, message, asks: true };
+}
+
+/** A decimal in a way that is no thousand: three digits get a nought behind them. */
+function plainly(value: number): string {
+  const text = `${value}`;
+  return /\.\d{3}$/.test(text) ? `${text}0` : text;
 }
 
 function unitOf(
@@ -94,7 +102,7 @@ function parseTemperature(plain: string, { decimal, fanOffset = FAN_OFFSET }: Ty
   const gas = new RegExp(String.raw`^gas(?:\s*mark)?\s*(${NUMBER})$`, 'i').exec(plain);
   if (gas) {
     const mark = typedNumber(gas[1]!, decimal);
-    const celsius = typeof mark === 'string' ? null : fromGasMark(mark);
+    const celsius = typeof mark === 'number' ? fromGasMark(mark) : null;
     return celsius === null
       ? refused(`There is no gas mark ${gas[1]}: they go from 1/4 to 9.`)
       : quantity('temperature', celsius);
