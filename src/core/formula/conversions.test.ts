@@ -27,6 +27,12 @@ describe('eggs', () => {
     expect(parts.whites).toBeCloseTo(239.54, 2);
     expect(parts.yolks).toBeCloseTo(121.8, 2);
   });
+  it('the ledger adds the needs up, and the scarcer part decides', () => {
+    const need = (whole: number, whites: number, yolks: number) => ({ whole, whites, yolks });
+    expect(eggLedger([need(100, 0, 0), need(158.1, 0, 0)], 58).crack).toBe(5);
+    expect(eggLedger([need(0, 300, 0), need(0, 8, 20)], 58)).toMatchObject({ crack: 10, whites: 308, yolks: 20 });
+    expect(eggLedger([need(0, 30, 100), need(0, 8, 400)], 58)).toMatchObject({ crack: 29, whites: 38, yolks: 500 });
+  });
   it('the ledger cracks enough and not one too many, and its parts add up', () => {
     const grams = fc.double({ min: 0, max: 5000, noNaN: true });
     fc.assert(
@@ -130,6 +136,8 @@ describe('conversions', () => {
   });
   it('syrup boils down to its concentration, a soak holds its alcohol', () => {
     expect(syrup(500, 65, 1)).toEqual({ sugar: 325, water: 325, boilOff: 150 });
+    expect(syrup(500, 60, 2)).toEqual({ sugar: 300, water: 150, boilOff: -50 });
+    expect(syrupDensity(65)).toBeCloseTo(1 + 0.2512965 + 0.0569868 + 0.0118292, 6);
     expect(syrupDensity(50)).toBeCloseTo(1.23, 2);
     expect(alcoholByVolume(100, 40, 400 * 1.15, 1.15)).toBeCloseTo(8, 9);
   });
@@ -189,5 +197,8 @@ describe('substitutions', () => {
     expect(lines.find((l) => l.ingredient === 'whole-eggs')).toBeUndefined();
     expect(lines.find((l) => l.ingredient === 'water')!.grams).toBeCloseTo(20 + 103 * 0.8, 9);
     expect(totalGrams({ lines })).toBeCloseTo(totalGrams({ lines: dough }) + 20, 9);
+    const first = withSubstitution([{ ingredient: 'water', grams: 20 }, ...dough], flax);
+    expect(first[0]).toEqual({ ingredient: 'water', grams: expect.closeTo(20 + 103 * 0.8, 9) });
+    expect(first.filter((l) => l.ingredient === 'water')).toHaveLength(1);
   });
 });
