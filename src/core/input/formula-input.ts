@@ -128,7 +128,7 @@ export const formulaForm = object({
         allergens: array()
           .of(
             string()
-              .oneOf([...ALLERGENS], 'This is not on the list.')
+              .oneOf<Allergen>([...ALLERGENS], 'This is not on the list.')
               .required(),
           )
           .max(ALLERGENS.length, 'Each of them once.')
@@ -200,7 +200,7 @@ export function freshIngredients(form: Pick<FormulaForm, 'fresh' | 'lines'>): In
   return form.fresh
     .filter((i) => form.lines.some((l) => l.ingredient === i.id))
     .map(({ id, name, allergens, confirmed }) => ({
-      ...{ id, name, allergens: allergens as Allergen[], density: null },
+      ...{ id, name, allergens, density: null },
       ...(confirmed ? {} : { unconfirmed: true }),
     }));
 }

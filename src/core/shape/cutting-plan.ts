@@ -37,8 +37,7 @@ export function cuttingPlan(sheet: Sheet, wanted: WantedPiece[]): CuttingPlan {
   const ways = counted.length > MANY ? [byArea] : [counted, byArea, [...byArea].reverse()];
   const orders = [...new Map(ways.map((o) => [o.map((x) => x.kind).join(), o])).values()];
   let best: Placed[] = [];
-  for (const begin of waysToBegin(sheet, wanted, orders)) {
-    const found = begin();
+  for (const found of waysToBegin(sheet, wanted, orders)) {
     if (better(found, best, wanted)) best = found;
     // Everything has its place, and nothing more is wanted.
     if (best.length === counted.length && wanted.every((w) => w.count !== null)) break;
@@ -71,13 +70,14 @@ function better(a: Placed[], b: Placed[], wanted: WantedPiece[]): boolean {
 }
 
 /** What is tried, one after the other: every order from an empty sheet, then what begins with rows or blocks; both ways along the sheet. */
-function waysToBegin(sheet: Sheet, wanted: WantedPiece[], orders: Counted[][]): (() => Placed[])[] {
-  return [true, false].flatMap((along) => [
-    ...orders.map((order) => () => fill(sheet, order, wanted, along, [])),
-    ...[...rowsOfDiscs(sheet, wanted, along), ...blocksAround(sheet, wanted, along)].map(
-      (begun) => () => fill(sheet, without(largestFirst(orders[0]!), begun), wanted, along, begun),
-    ),
-  ]);
+function* waysToBegin(sheet: Sheet, wanted: WantedPiece[], orders: Counted[][]): Generator<Placed[]> {
+  for (const along of [true, false]) {
+    for (const order of orders) yield fill(sheet, order, wanted, along, []);
+    const begins = along
+      ? [...rowsOfDiscs(sheet, wanted, true), ...blocksAround(sheet, wanted)]
+      : rowsOfDiscs(sheet, wanted, false);
+    for (const begun of begins) yield fill(sheet, without(largestFirst(orders[0]!), begun), wanted, along, begun);
+  }
 }
 
 const largestFirst = (order: Counted[]) => [...order].sort((a, b) => pieceArea(b.shape) - pieceArea(a.shape));
@@ -257,9 +257,9 @@ interface Block {
  * Four blocks of one kind of rectangle, each in a corner and turned against its neighbours, with a hole between them: the pattern that no row
  * finds. Opposite blocks are alike. All sizes of blocks are tried, the one with the most pieces is kept.
  */
-function blocksAround(sheet: Sheet, wanted: WantedPiece[], along: boolean): Placed[][] {
+function blocksAround(sheet: Sheet, wanted: WantedPiece[]): Placed[][] {
   return wanted.flatMap((w, kind) => {
-    if (w.shape !== 'rectangle' || w.length === w.width || !along) return [];
+    if (w.shape !== 'rectangle' || w.length === w.width) return [];
     const most = w.count ?? Infinity;
     let best: PlacedPiece[] = [];
     const fits = (of: number, in_: number) => Math.floor((in_ + 1e-9) / of);
@@ -282,26 +282,29 @@ function pinwheel(
   lying: Block,
   standing: Block,
 ): PlacedPiece[] | null {
-  const size = (b: Block) => (b.turn === 0 ? [b.across * length, b.up * width] : [b.across * width, b.up * length]);
-  const block = (b: Block, right: boolean, top: boolean): PlacedPiece[] => {
-    const [w, h] = size(b);
-    const [x0, y0] = [right ? sheet.length - w! : 0, top ? sheet.width - h! : 0];
-    const [dx, dy] = b.turn === 0 ? [length, width] : [width, length];
-    return Array.from({ length: b.across * b.up }, (_, i): PlacedPiece => ({
-      ...{ shape: 'rectangle', length, width, turn: b.turn },
-      ...{ x: x0 + (i % b.across) * dx, y: y0 + Math.floor(i / b.across) * dy },
-    }));
-  };
+  const sizeOf = (b: Block) =>
+    b.turn === 0 ? { w: b.across * length, h: b.up * width } : { w: b.across * width, h: b.up * length };
   const corners = [
-    block(lying, false, false),
-    block(standing, true, false),
-    block(lying, true, true),
-    block(standing, false, true),
-  ];
-  const meet = corners.some((one, i) =>
-    corners.slice(i + 1).some((other) => one.some((p) => other.some((q) => overlap(p, q)))),
-  );
-  return meet ? null : corners.flat();
+    { block: lying, right: false, top: false },
+    { block: standing, right: true, top: false },
+    { block: lying, right: true, top: true },
+    { block: standing, right: false, top: true },
+  ].map(({ block, right, top }) => {
+    const { w, h } = sizeOf(block);
+    return { block, w, h, x: right ? sheet.length - w : 0, y: top ? sheet.width - h : 0 };
+  });
+  type Corner = (typeof corners)[number];
+  const apart = (a: number, size: number, b: number) => a + size <= b + 1e-9;
+  const meet = (p: Corner, q: Corner) =>
+    !(apart(p.x, p.w, q.x) || apart(q.x, q.w, p.x) || apart(p.y, p.h, q.y) || apart(q.y, q.h, p.y));
+  if (corners.some((p, i) => corners.slice(i + 1).some((q) => meet(p, q)))) return null;
+  return corners.flatMap(({ block, x, y }) => {
+    const [dx, dy] = block.turn === 0 ? [length, width] : [width, length];
+    return Array.from({ length: block.across * block.up }, (_, i): PlacedPiece => ({
+      ...{ shape: 'rectangle', length, width, turn: block.turn },
+      ...{ x: x + (i % block.across) * dx, y: y + Math.floor(i / block.across) * dy },
+    }));
+  });
 }
 
 /** How many discs of one diameter come from a sheet in rows, straight or shifted. Example: 600 × 400 gives 6 of 180. */

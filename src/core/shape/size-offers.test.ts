@@ -3,7 +3,7 @@ import { startingCoefficients } from '../breakdown/figures/starting-figures';
 import { span, type Form } from './form';
 import { portions } from './portions';
 import { proposeSizes, whyNoOffer, type OfferLimits } from './size-offers';
-import { stacksOf } from './stacks';
+import { alikeStacks, stacksOf } from './stacks';
 
 const round = (diameter: number): Form => ({ form: 'round', diameter });
 const tins = [150, 200, 240, 280].map(round);
@@ -100,5 +100,12 @@ describe('cakes as they stand', () => {
     expect(stand(round(240), square, square)).toEqual([1, 1, 1]);
     expect(stand(round(150), round(280))).toEqual([1, 1]);
     expect(stand()).toEqual([]);
+  });
+  it('that are alike are told once, with their number and name', () => {
+    const tiers = [round(280), round(200), square, round(280), round(200), square, square];
+    expect(alikeStacks(tiers, (f) => f)).toEqual([
+      { tiers: [round(280), round(200)], count: 2, name: 'round 28 cm, round 20 cm' },
+      { tiers: [square], count: 3, name: 'square 25 cm' },
+    ]);
   });
 });

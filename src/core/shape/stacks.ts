@@ -1,4 +1,4 @@
-import { span, type Form } from './form';
+import { formName, span, type Form } from './form';
 
 /** Tiers step in by at least this much, so that each has a ledge to stand on. mm. */
 const LEDGE = 40;
@@ -19,4 +19,19 @@ export function stacksOf<T>(tiers: readonly T[], formOf: (tier: T) => Form): T[]
     else stacks.push([tier]);
   }
   return stacks;
+}
+
+/** Cakes that are alike, once, with their number, in the order in which they come. `name` says their tiers from the bottom up. */
+export function alikeStacks<T>(
+  tiers: readonly T[],
+  formOf: (tier: T) => Form,
+): { tiers: T[]; count: number; name: string }[] {
+  const alike = new Map<string, { tiers: T[]; count: number; name: string }>();
+  for (const stack of stacksOf(tiers, formOf)) {
+    const name = stack.map((t) => formName(formOf(t))).join(', ');
+    const known = alike.get(name);
+    if (known) known.count++;
+    else alike.set(name, { tiers: stack, count: 1, name });
+  }
+  return [...alike.values()];
 }

@@ -13,7 +13,7 @@ import {
   type OfferLimits,
   type SizeOffer,
 } from '../../core/shape/size-offers';
-import { stacksOf } from '../../core/shape/stacks';
+import { alikeStacks } from '../../core/shape/stacks';
 import type { LoadedKitchen } from '../situation/load-kitchen';
 
 export interface SizeChoice {
@@ -104,16 +104,8 @@ export function shapeOffers(portions: number, kitchen: LoadedKitchen): ShapeOffe
 }
 
 function silhouettes(tiers: Tier[]): ShapeOffer['stacks'] {
-  const stacks = new Map<string, ShapeOffer['stacks'][number]>();
-  for (const stack of stacksOf(tiers, (t) => t.form)) {
-    const name = stack.map((t) => formName(t.form)).join();
-    const known = stacks.get(name);
-    if (known) known.count++;
-    else
-      stacks.set(name, {
-        tiers: stack.map((t) => ({ width: t.form.form === 'roll' ? t.form.diameter : span(t.form), height: t.height })),
-        count: 1,
-      });
-  }
-  return [...stacks.values()];
+  return alikeStacks(tiers, (t) => t.form).map(({ tiers: own, count }) => ({
+    tiers: own.map((t) => ({ width: t.form.form === 'roll' ? t.form.diameter : span(t.form), height: t.height })),
+    count,
+  }));
 }

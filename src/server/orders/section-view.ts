@@ -4,9 +4,9 @@ import { cakeGrams, portionedGrams } from '../../core/breakdown/amounts/weight';
 import type { Breakdown } from '../../core/breakdown/breakdown';
 import type { Coefficients } from '../../core/breakdown/figures/coefficients';
 import type { Coat, Stratum } from '../../core/breakdown/strata/stratum';
-import { formName, span, type Form } from '../../core/shape/form';
+import { span, type Form } from '../../core/shape/form';
 import { checkPortions, type PortionKind } from '../../core/shape/portions';
-import { stacksOf } from '../../core/shape/stacks';
+import { alikeStacks } from '../../core/shape/stacks';
 
 /** A tier cut open, in mm, for a drawing to scale. */
 export interface TierSection {
@@ -29,13 +29,7 @@ export interface SectionView {
 export function sectionOf(breakdown: Breakdown, kind: PortionKind, { portions }: Coefficients): SectionView {
   const { cake, components } = breakdown;
   const grams = cakeGrams(components);
-  const stacks: SectionView['stacks'] = [];
-  for (const stack of stacksOf(cake.tiers, (t) => t.form)) {
-    const name = stack.map((t) => formName(t.form)).join(', ');
-    const same = stacks.find((s) => s.name === name);
-    if (same) same.count++;
-    else stacks.push({ tiers: stack.map(tierSection), count: 1, name });
-  }
+  const stacks = alikeStacks(cake.tiers, (t) => t.form).map((s) => ({ ...s, tiers: s.tiers.map(tierSection) }));
   const heights = [...new Set(cake.tiers.map((t) => `${Math.round(t.height)} mm`))].join(', ');
   const check = checkPortions(portionedGrams(components), cake.portions, kind, portions);
   const each = check ? `, ${Math.round(check.grams)} g each` : '';

@@ -1,8 +1,8 @@
 import Box from '@mui/material/Box';
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
-import { ALLERGENS } from '@/core/formula/formula';
 import type { FormulaForm } from '@/core/input/formula-input';
+import { AllergenBoxes } from '../parts/allergen-boxes';
 
 export type Fresh = FormulaForm['fresh'][number];
 
@@ -22,22 +22,7 @@ export function FreshIngredients({ fresh, onChange }: { fresh: Fresh[]; onChange
           <Box component="legend" sx={{ fontWeight: 700, pt: 0.5, pr: 1 }}>
             {i.name}
           </Box>
-          <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(118px, 1fr))' }}>
-            {ALLERGENS.map((a) => (
-              <FormControlLabel
-                key={a}
-                label={a}
-                control={
-                  <Checkbox
-                    checked={i.allergens.includes(a)}
-                    onChange={(_, on) =>
-                      change(i.id, { allergens: on ? [...i.allergens, a] : i.allergens.filter((x) => x !== a) })
-                    }
-                  />
-                }
-              />
-            ))}
-          </Box>
+          <AllergenBoxes chosen={i.allergens} onChange={(allergens) => change(i.id, { allergens })} />
           <FormControlLabel
             label={`Confirmed: ${i.name} holds ${i.allergens.length > 0 ? i.allergens.join(', ') : 'none of these'}`}
             control={<Checkbox checked={i.confirmed} onChange={(_, confirmed) => change(i.id, { confirmed })} />}

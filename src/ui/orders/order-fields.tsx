@@ -1,10 +1,7 @@
 'use client';
 
 import { WALL_CLOCK } from '@/core/time/clock';
-import Box from '@mui/material/Box';
-import Checkbox from '@mui/material/Checkbox';
 import FormControl from '@mui/material/FormControl';
-import FormControlLabel from '@mui/material/FormControlLabel';
 import FormHelperText from '@mui/material/FormHelperText';
 import FormLabel from '@mui/material/FormLabel';
 import TextField from '@mui/material/TextField';
@@ -12,7 +9,7 @@ import { DateTimePicker } from '@mui/x-date-pickers/DateTimePicker';
 import { DateTime } from 'luxon';
 import { Controller, type Control } from 'react-hook-form';
 import type { OrderForm } from '@/core/input/order-input';
-import { ALLERGENS } from '@/core/formula/formula';
+import { AllergenBoxes } from '../parts/allergen-boxes';
 import type { OrderFormView } from '@/server/orders/order-pages';
 
 interface OrderTextProps {
@@ -85,22 +82,7 @@ export function Avoid({ control }: { control: Control<OrderForm> }) {
       render={({ field, fieldState }) => (
         <FormControl error={fieldState.invalid} component="fieldset">
           <FormLabel component="legend">The eaters must not get</FormLabel>
-          <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(118px, 1fr))' }}>
-            {ALLERGENS.map((a) => (
-              <FormControlLabel
-                key={a}
-                label={a}
-                control={
-                  <Checkbox
-                    checked={field.value.includes(a)}
-                    onChange={(_, checked) =>
-                      field.onChange(checked ? [...field.value, a] : field.value.filter((x) => x !== a))
-                    }
-                  />
-                }
-              />
-            ))}
-          </Box>
+          <AllergenBoxes chosen={field.value} onChange={field.onChange} />
           <FormHelperText>
             {fieldState.error?.message ?? 'Checked against every ingredient. Local food law comes first.'}
           </FormHelperText>

@@ -1,6 +1,6 @@
 import { isPortionedByWeight, portions, portionsByWeight } from '../../shape/portions';
-import { formName, type Form } from '../../shape/form';
-import { stacksOf } from '../../shape/stacks';
+import type { Form } from '../../shape/form';
+import { alikeStacks } from '../../shape/stacks';
 import type { Build } from '../build';
 import type { Coefficients } from '../figures/coefficients';
 import { layOut } from '../strata/lay-out';
@@ -65,13 +65,10 @@ function portionsOfDome(
 
 /** "2 tiers: round 24 cm, round 15 cm"; "3 × round 20 cm"; "2 tiers: round 24 cm, round 15 cm + 2 × square 25 cm to cut" */
 export function cakeName(tiers: readonly Form[]): string {
-  const [shown = [], ...beside] = stacksOf(tiers, (f) => f).map((stack) => stack.map(formName));
-  const counted = new Map<string, number>();
-  for (const stack of beside) counted.set(stack.join(', '), (counted.get(stack.join(', ')) ?? 0) + 1);
-  const first = shown.join(', ');
-  const alike = counted.get(first) ?? 0;
-  counted.delete(first);
-  const name = shown.length > 1 ? `${shown.length} tiers: ${first}` : alike > 0 ? `${alike + 1} × ${first}` : first;
-  const cut = [...counted].map(([form, count]) => `${count > 1 ? `${count} × ` : ''}${form}`);
+  const [shown, ...beside] = alikeStacks(tiers, (f) => f);
+  if (!shown) return '';
+  const times = (count: number, form: string) => (count > 1 ? `${count} × ${form}` : form);
+  const name = shown.tiers.length > 1 ? `${shown.tiers.length} tiers: ${shown.name}` : times(shown.count, shown.name);
+  const cut = beside.map((s) => times(s.count, s.name));
   return cut.length > 0 ? `${name} + ${cut.join(' + ')} to cut` : name;
 }
