@@ -1,5 +1,7 @@
 import fc from 'fast-check';
-import { cutFromSheets, cuttingPlan, discsPerSheet, type WantedPiece } from './cutting-plan';
+import { cutFromSheets, cuttingPlan } from './cutting-plan';
+import { discsPerSheet } from './rows-and-blocks';
+import type { WantedPiece } from './wanted-piece';
 import { overlap, pieceArea, pieceBox, type PlacedPiece } from './piece';
 
 const sheet = { length: 600, width: 400 };

@@ -1,4 +1,4 @@
-import { discsPerSheet } from './cutting-plan';
+import { discsPerSheet } from './rows-and-blocks';
 import fc from 'fast-check';
 import { perimeter, sideArea, topArea, volume, type Form } from './form';
 

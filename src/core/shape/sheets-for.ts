@@ -1,4 +1,5 @@
-import { cutFromSheets, type CuttingPlan, type Sheet } from './cutting-plan';
+import { cutFromSheets, type CuttingPlan } from './cutting-plan';
+import type { Sheet } from './wanted-piece';
 import type { Form } from './form';
 import { pieceArea, type PieceShape } from './piece';
 import { coveringDisc } from './rim';
