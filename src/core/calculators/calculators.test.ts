@@ -200,7 +200,7 @@ describe('what cannot be worked out is refused in words', () => {
     [
       'breakdown',
       { build: 'quince-tower', tiers: [{ form: round(240) }], choices: { level: 'sideways' } },
-      '“sideways” is no answer to “level”',
+      '“level” cannot be “sideways”',
     ],
     ['breakdown', { build: 'hazelnut-discs', tiers: [{ form: round(810) }] }, 'too small for a disc of 81 cm'],
   ])('%s %j: %s', (name, given, words) => expect(refusal(name, given)).toContain(words));

@@ -89,7 +89,7 @@ function brokenDown(build: Build, tiers: Form[], without: string[], choices: Rec
     if (!answers)
       throw new CannotCalculate(`There is no question “${key}”. Questions: ${[...questions.keys()].join(', ')}.`);
     if (!answers.includes(answer))
-      throw new CannotCalculate(`“${answer}” is no answer to “${key}”. Answers: ${answers.join(', ')}.`);
+      throw new CannotCalculate(`“${key}” cannot be “${answer}”: it is one of ${answers.join(', ')}.`);
   }
   try {
     return breakDown({ id: orderId(1), build, tiers, without, choices }, kitchen);

@@ -1,4 +1,5 @@
-import { cuttingPlan, type WantedPiece } from '../shape/cutting-plan';
+import { cuttingPlan } from '../shape/cutting-plan';
+import type { WantedPiece } from '../shape/wanted-piece';
 import { pieceArea, type PlacedPiece } from '../shape/piece';
 import { boxPanels, collarPanels, housePanels, panelArea, panelSize, type Panel } from '../shape/panels';
 import { perimeter } from '../shape/form';

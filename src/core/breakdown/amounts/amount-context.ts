@@ -1,4 +1,5 @@
 import type { Formula } from '../../formula/formula';
+import type { Choices } from '../../formula/schools';
 import type { Form } from '../../shape/form';
 import type { Coefficients } from '../figures/coefficients';
 import type { Mould } from '../kitchen';
@@ -15,6 +16,7 @@ export interface AmountContext {
   rules: readonly PlacedRule[];
   formula: Formula;
   coefficients: Coefficients;
+  choices: Choices;
   moulds: readonly Mould[];
   /** Amounts of the components before it, by role. */
   others: ReadonlyMap<string, Amount>;

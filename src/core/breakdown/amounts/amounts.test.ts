@@ -1,36 +1,12 @@
-import type { Formula } from '../../formula/formula';
+import type { Choices } from '../../formula/schools';
 import { batterGrams } from '../../shape/batter';
 import type { Form } from '../../shape/form';
 import { TooLargeForSheet } from '../../shape/sheets-for';
-import type { AmountRule, Build } from '../build';
+import type { AmountRule } from '../build';
 import { startingCoefficients as coefficients } from '../figures/starting-figures';
-import { rulesOf } from '../strata/placed-rules';
 import { IN_THE_BOWL, onTheCake, withLeastBatch } from './amount';
-import { amountOf } from './amounts';
-import { cakeName, cakeOf } from './cake';
-
-const formula = { density: 0.95, loss: 0.1, batter: 'butter' } as Formula;
-const plain = { layers: 4, layerHeight: 24, portion: 'party' } as Build;
-const round = (diameter: number): Form => ({ form: 'round', diameter });
-const batter: AmountRule = { rule: 'batter', tinDepth: 60, layersPerTin: 2 };
-
-/** The amount of one rule in a cake of layers, this and others. */
-function amount(
-  rule: AmountRule,
-  {
-    forms = [round(200)],
-    others = [batter],
-    build = plain,
-    trimmed = 0,
-    of = formula,
-  }: { forms?: Form[]; others?: AmountRule[]; build?: Build; trimmed?: number; of?: Formula } = {},
-) {
-  const placed = [...others, rule].map((amount, i) => ({ role: `part ${i}`, formula: of, amount }));
-  const cake = cakeOf(build, placed, forms, coefficients, trimmed);
-  const rules = rulesOf(placed);
-  const context = { cake, rules, formula: of, coefficients, moulds: [], others: new Map() };
-  return { ...amountOf(rule, context), cake };
-}
+import { cakeName } from './cake';
+import { amount, batter, formula, plain, round } from './testing/one-amount';
 
 const SHEET = { length: 600, width: 400 };
 const area = Math.PI * 100 ** 2;
@@ -102,6 +78,19 @@ describe('what is cut from sheets or made to its own size', () => {
     const halved = amount({ ...discs, halves: true }, { others: [], forms: [round(450)] });
     expect(halved.because).toContain('4 of them of two halves');
   });
+  it('a layer between others is pieced together where the build lets it, that saves a sheet and enough is cut off', () => {
+    const patched = { ...discs, patched: true } as AmountRule;
+    const three = { ...plain, layers: 3 };
+    const of26 = (rule: AmountRule, layers = 3) =>
+      amount(rule, { others: [], build: { ...three, layers }, forms: [round(260)] });
+    expect([of26(discs).loads[0]!.tins, of26(patched).loads[0]!.tins]).toEqual([2, 1]);
+    expect(of26(patched).because).toContain('one between others pieced together from what is cut off: 1 sheet');
+    // The cake weighs the same; less is left over.
+    expect(onTheCake(of26(patched))).toBeCloseTo(onTheCake(of26(discs)), 9);
+    // Two layers have none between them; six that take three sheets save none.
+    expect(of26(patched, 2).because).not.toContain('pieced');
+    expect(of26(patched, 6).because).not.toContain('pieced');
+  });
   it('a base takes its own area, never a whole sheet', () => {
     const base = amount({ rule: 'base', thickness: 8, sheet: SHEET });
     expect(base.grams).toBeCloseTo((area * 8 * 0.95) / 1000 / 0.9, 9);
@@ -121,6 +110,17 @@ describe('what is cut from sheets or made to its own size', () => {
     const filling = amount({ rule: 'filling' }, { others: [rolled], build, forms: [roll] });
     expect(onTheCake(filling)).toBeCloseTo((600 * 380 * 6 * 0.95) / 1000, 6);
     expect(filling.grams).toBeCloseTo(((600 * 400 * 6 * 0.95) / 1000) * 1.1, 6);
+  });
+  it('panels cut by the plan have a wall to spare, which is not on the cake', () => {
+    const rule: AmountRule = { rule: 'panels', height: 120, thickness: 5 };
+    const square: Form = { form: 'square', side: 250 };
+    const of = (choices: Choices, form: Form = square) => amount(rule, { forms: [form], choices });
+    const [measured, planned] = [of({}), of({ panels: 'planned' })];
+    expect(planned.grams).toBeCloseTo(measured.grams * 1.25, 9);
+    expect(onTheCake(planned)).toBeCloseTo(onTheCake(measured), 9);
+    expect(planned.portions.map((p) => p.use)).toEqual(['panels', 'one to spare']);
+    const long: Form = { form: 'rectangle', length: 300, width: 100 };
+    expect(of({ panels: 'planned' }, long).grams / of({}, long).grams).toBeCloseTo(1100 / 800, 9);
   });
   it('panels by their thickness and loss', () =>
     expect(amount({ rule: 'panels', height: 120, thickness: 5 }).grams).toBeCloseTo(

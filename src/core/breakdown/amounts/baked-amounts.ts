@@ -1,7 +1,9 @@
 import type { Formula } from '../../formula/formula';
 import { bakedGrams, bakedHeight, gramsPerBaked, layersFrom, layersToTins } from '../../shape/batter';
 import { formName, perimeter, topArea, volume, type Form } from '../../shape/form';
-import { sheetsFor, sheetPieceOf } from '../../shape/sheets-for';
+import { belongs, CUT_BY_PLAN } from '../../formula/schools';
+import { pieceArea } from '../../shape/piece';
+import { sheetsFor, sheetPieceOf, type SheetsFor } from '../../shape/sheets-for';
 import { windingOf } from '../strata/roll';
 import type { AmountRule } from '../build';
 import type { Coefficients } from '../figures/coefficients';
@@ -57,22 +59,41 @@ const rawGrams = (ml: number, formula: Formula): number => (ml * formula.density
 /** Layers cut from sheets that are as thick as a layer; what is left over becomes crumbs. */
 export function discAmount(rule: Rule<'discs'>, { cake, formula }: AmountContext): Amount {
   const { sheet } = rule;
-  const wanted = cake.tiers.map((t) => ({ ...sheetPieceOf(t.form), count: cake.layers }));
-  const plan = sheetsFor(sheet, wanted, rule.halves ?? false);
+  const plan = cutLayers(rule, cake);
   const form: Form = { form: 'rectangle', ...sheet };
   const gramsEach = rawGrams(volume(form, cake.layerHeight), formula);
   const all = plan.sheets * gramsEach;
   const layers = rawGrams(mlOf(layersOf(cake)), formula);
   const discs = cake.tiers.map((t) => `${counted(cake.layers, 'layer')} of ${formName(t.form)}`).join(' + ');
   const halved = plan.halved > 0 ? `, ${plan.halved === 1 ? 'one' : plan.halved} of them of two halves` : '';
+  const patched = plan.patched ? ', one between others pieced together from what is cut off' : '';
   return amount(
     [
       { use: 'layers', grams: layers },
       { use: 'cut off the sheets', grams: all - layers, leftOver: 'trimmings' },
     ],
-    `${discs}${halved}: ${counted(plan.sheets, 'sheet')} of ${formName(form)}, ${mm(cake.layerHeight)} × ${formula.density} g/ml with ${percent(formula.loss)} lost in baking`,
+    `${discs}${halved}${patched}: ${counted(plan.sheets, 'sheet')} of ${formName(form)}, ${mm(cake.layerHeight)} × ${formula.density} g/ml with ${percent(formula.loss)} lost in baking`,
     { loads: [{ tier: 0, form, tins: plan.sheets, gramsEach }], raw: true },
   );
+}
+
+/** Share of what is cut off a sheet that lies in pieces large enough for a patched layer: strips along the edges are not. */
+const LARGE_ENOUGH = 0.6;
+/** A patched layer lies between two whole ones. */
+const LEAST_LAYERS = 3;
+
+/** How the layers are cut; one of the largest is patched where the build lets it, that saves a sheet, and enough is cut off. */
+function cutLayers(rule: Rule<'discs'>, cake: AmountContext['cake']): SheetsFor & { patched: boolean } {
+  const { sheet, halves = false } = rule;
+  const wanted = cake.tiers.map((t) => ({ ...sheetPieceOf(t.form), count: cake.layers }));
+  const whole = sheetsFor(sheet, wanted, halves);
+  const largest = [...wanted].sort((a, b) => pieceArea(b) - pieceArea(a))[0]!;
+  if (!rule.patched || cake.layers < LEAST_LAYERS) return { ...whole, patched: false };
+  const fewer = wanted.map((w) => (w === largest ? { ...w, count: w.count - 1 } : w));
+  const less = sheetsFor(sheet, fewer, halves);
+  const cutOff = less.sheets * sheet.length * sheet.width - fewer.reduce((sum, w) => sum + w.count * pieceArea(w), 0);
+  const saves = less.sheets < whole.sheets && cutOff * LARGE_ENOUGH >= pieceArea(largest);
+  return saves ? { ...less, patched: true } : { ...whole, patched: false };
 }
 
 const layersOf = (cake: AmountContext['cake']) => cake.tiers.flatMap((t) => t.strata.filter((s) => s.kind === 'layer'));
@@ -117,11 +138,25 @@ export function rollAmount(rule: Rule<'roll sheet'>, context: AmountContext): Am
 export const trimmedEnds = (rule: Rule<'roll sheet'>, form: Extract<Form, { form: 'roll' }>): number =>
   windingOf(rule.sheet, form).across / form.length;
 
-export function panelAmount(rule: Rule<'panels'>, { cake, formula }: AmountContext): Amount {
+/** Panels around each tier; cut by the plan, one wall of the largest tier more, as the coated cake may be larger than it. */
+export function panelAmount(rule: Rule<'panels'>, { cake, formula, choices }: AmountContext): Amount {
+  const gramsOf = (mm2: number) => rawGrams((mm2 * rule.thickness) / 1000, formula);
   const area = sumOf(cake, (form) => perimeter(form) * rule.height);
+  const spare = Math.max(...cake.tiers.map((t) => longestWall(t.form))) * rule.height;
+  const byPlan = belongs(CUT_BY_PLAN, choices);
   return amount(
-    [{ use: 'panels', grams: rawGrams((area * rule.thickness) / 1000, formula) }],
-    `panels ${cm2(area)} × ${mm(rule.thickness)} × ${formula.density} g/ml with ${percent(formula.loss)} lost in baking`,
+    [
+      { use: 'panels', grams: gramsOf(area) },
+      ...(byPlan ? [{ use: 'one to spare', grams: gramsOf(spare), lost: true as const }] : []),
+    ],
+    `panels ${cm2(area)}${byPlan ? ` and one to spare, ${cm2(spare)},` : ''} × ${mm(rule.thickness)} × ${formula.density} g/ml with ${percent(formula.loss)} lost in baking`,
     { raw: true },
   );
+}
+
+/** mm of the longest wall of a form; of one without corners a quarter of its rim. */
+function longestWall(form: Form): number {
+  if (form.form === 'square') return form.side;
+  if (form.form === 'rectangle') return Math.max(form.length, form.width);
+  return perimeter(form) / (form.form === 'hexagon' ? 6 : 4);
 }

@@ -26,7 +26,7 @@ export function componentsOf(
   const trim = trimmed([...formulas.values()], kitchen, choices);
   const cake = cakeOf(build, placed, order.tiers, coefficients, trim);
   const others = new Map<string, Amount>();
-  const geometry = { cake, rules: rulesOf(placed), coefficients, moulds, others };
+  const geometry = { cake, rules: rulesOf(placed), coefficients, choices, moulds, others };
   const components = chosenComponents.map((c) => {
     const formula = formulas.get(c.role)!;
     const made = componentOf(c, { ...geometry, formula }, kitchen, order.overrides?.[c.role]);
