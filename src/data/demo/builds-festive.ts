@@ -72,11 +72,11 @@ export const festiveBuilds: Build[] = [
       }),
       stage(
         'decorate',
-        'Rosettes, berries',
+        'Rosettes, fruit on top',
         'decorate',
         [12, 15, 20],
         ['frosting'],
-        'Rosettes by the marks, a berry on each.',
+        'Rosettes by the marks, a piece of fruit on each.',
         {
           uses: turntable,
           caution: 'Fresh flowers and leaves only from the kitchen’s own pots.',
@@ -141,7 +141,7 @@ export const festiveBuilds: Build[] = [
       ),
       stage(
         'decorate',
-        'Border and wheels',
+        'Border and [fruit:wheels]',
         'decorate',
         [14, 18, 24, 6],
         ['frosting', 'fruit'],
@@ -207,7 +207,7 @@ export const festiveBuilds: Build[] = [
         sign: 'stops half way down',
         check: coldCake,
       }),
-      stage('decorate', 'Brittle on top', 'decorate', [8, 10, 14], ['brittle'], 'Last of all.', {
+      stage('decorate', '[brittle:Brittle on top]', 'decorate', [8, 10, 14], ['brittle'], 'Last of all.', {
         caution: 'Brittle breaks sharp: none on a small child’s cake.',
       }),
       box,
@@ -291,7 +291,7 @@ export const festiveBuilds: Build[] = [
       ),
       stage(
         'decorate',
-        'Pipe flowers',
+        '[flowers:Pipe flowers]',
         'decorate',
         [10, 13, 18],
         ['flowers'],
@@ -368,13 +368,14 @@ export const festiveBuilds: Build[] = [
         [],
         'Boards and dowels cut to one height; lower together.',
         {
+          oneTier: 'Onto its board',
           people: 2,
           caution: 'Dowels are not food. Lift with two people.',
         },
       ),
       stage(
         'decorate',
-        'Set the lace',
+        '[lace:Set the lace]',
         'decorate',
         [24, 30, 42, 10],
         ['lace'],
@@ -441,9 +442,17 @@ export const festiveBuilds: Build[] = [
         uses: turntable,
         sign: 'four walls at right angles',
       }),
-      stage('decorate', 'Set the kisses', 'decorate', [14, 18, 24], ['kisses'], 'Last of all: they go soft on cream.', {
-        uses: turntable,
-      }),
+      stage(
+        'decorate',
+        '[kisses:Set the kisses]',
+        'decorate',
+        [14, 18, 24],
+        ['kisses'],
+        'Last of all: they go soft on cream.',
+        {
+          uses: turntable,
+        },
+      ),
       box,
     ],
     waits: [
@@ -543,7 +552,7 @@ export const festiveBuilds: Build[] = [
       ),
       stage(
         'decorate',
-        'Crumb foot, shards',
+        '[crumbs:Crumb foot], [shards:shards]',
         'decorate',
         [12, 15, 20, 6],
         ['crumbs', 'shards'],
@@ -675,9 +684,17 @@ export const festiveBuilds: Build[] = [
         'Two tones, one pull of the knife; the notch first.',
         { uses: turntable },
       ),
-      stage('decorate', 'Nest on top', 'decorate', [8, 10, 14], ['sugar'], 'In the last hour: it goes sticky.', {
-        caution: 'Sugar threads are sharp: not for small children.',
-      }),
+      stage(
+        'decorate',
+        '[sugar:Nest on top]',
+        'decorate',
+        [8, 10, 14],
+        ['sugar'],
+        'In the last hour: it goes sticky.',
+        {
+          caution: 'Sugar threads are sharp: not for small children.',
+        },
+      ),
       box,
     ],
     waits: [

@@ -73,11 +73,11 @@ export const demoBuilds: Build[] = [
         [12, 14, 20, 10],
         [],
         'Boards and dowels cut to one height; lower together.',
-        { people: 2, caution: 'Dowels are not food. Lift with two people.' },
+        { oneTier: 'Onto its board', people: 2, caution: 'Dowels are not food. Lift with two people.' },
       ),
       stage(
         'decorate',
-        'Blossoms, inscription',
+        '[blossoms:Blossoms], inscription',
         'decorate',
         [30, 35, 50, 10],
         ['blossoms'],
@@ -256,7 +256,7 @@ export const demoBuilds: Build[] = [
         role: 'layers',
         label: 'Hazelnut discs',
         formula: 'hazelnut-sheet',
-        amount: { rule: 'discs', sheet: { length: 600, width: 400 }, halves: true },
+        amount: { rule: 'discs', sheet: { length: 600, width: 400 }, halves: true, patched: true },
       },
       {
         role: 'filling',
@@ -299,7 +299,7 @@ export const demoBuilds: Build[] = [
       ),
       stage(
         'decorate',
-        'Collar and crumbs',
+        '[collar:Collar] and [crumbs:crumbs]',
         'decorate',
         [14, 18, 24],
         ['crumbs', 'collar'],
@@ -476,7 +476,7 @@ export const demoBuilds: Build[] = [
       ),
       stage(
         'decorate',
-        'Plums and herbs',
+        'Fruit and herbs',
         'decorate',
         [14, 16, 22, 6],
         [],
@@ -547,7 +547,7 @@ export const demoBuilds: Build[] = [
       ),
       stage(
         'sails',
-        'Set the sails',
+        '[sails:Set the sails]',
         'sugar',
         [14, 18, 24, 6],
         ['sails'],

@@ -10,6 +10,6 @@ export const demoLibrary: Kitchen = {
   formulas: new Map(demoFormulas.map((f) => [f.id, f])),
   ingredients: new Map(demoIngredients.map((i) => [i.id, i])),
   moulds: demoEquipment.flatMap((e) => (e.mould ? [{ ...e.mould, kind: e.kind, owned: e.units }] : [])),
-  ovenSlots: 8,
+  ovenSlots: 6,
   choices: {},
 };

@@ -1,4 +1,5 @@
 import type { Formula } from '../../core/formula/formula';
+import { CUT_BY_PLAN, CUT_TO_MEASURE } from '../../core/formula/schools';
 import {
   DAY,
   HOUR,
@@ -20,6 +21,8 @@ const intoTheOven = wait('mix', 'bake', 0, 12, 'the raising agent works from the
 const turnOut = (how: string) => hands('turn-out', 'Turn out', 'bake', [4, 5, 8], how, { each: 'load' });
 const rests = wait('bake', 'turn-out', 10, 25, 'rests in the tin until it lets go of the edge');
 const wrapped = keeps('fridge', 90, 3 * DAY, 'must be cold to the heart before it is split', 0.004);
+
+const CUTTING = 'Raw flour is not ready to eat. Sharp blade: cut away from the hand.';
 
 /** Everything that comes out of an oven, to be built with. */
 export const bakedFormulas: Formula[] = [
@@ -378,14 +381,14 @@ export const bakedFormulas: Formula[] = [
     },
     steps: [
       hands('mix', 'Mix rye dough', 'mix', [8, 10, 13], 'Rub, bind, flatten between papers.', { uses: mixer }),
-      hands(
-        'cut',
-        'Roll and cut panels',
-        'bake',
-        [20, 25, 35],
-        '5 mm thick. Cut by the template of the measured cake, not of the plan.',
-        { caution: 'Raw flour is not ready to eat. Sharp blade: cut away from the hand.' },
-      ),
+      hands('cut', 'Roll and cut panels', 'bake', [20, 25, 35], '5 mm thick. Cut to the walls as they were measured.', {
+        when: CUT_TO_MEASURE,
+        caution: CUTTING,
+      }),
+      hands('cut', 'Roll and cut panels by plan', 'bake', [20, 25, 35], '5 mm thick. Cut by the plan, one to spare.', {
+        when: CUT_BY_PLAN,
+        caution: CUTTING,
+      }),
       bakes(165, 4, [14, 16, 20], 'firm edge', 'Trim while hot if they spread.'),
       machine('cool', 'Cool flat', [30, 30, 40], 'Between two trays, so that they stay flat.'),
     ],

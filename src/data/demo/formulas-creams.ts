@@ -120,7 +120,7 @@ export const creamFormulas: Formula[] = [
         },
       ),
       hands('cool', 'Stir drip to 30 °C', 'coat', [2, 3, 4], 'A test drip on the back of a cold bowl.', {
-        check: checked('temperature at most', '28–32 °C', 'Stir over cold water.', 32),
+        check: checked('temperature at most', '28–32 °C', 'Stir over cold water.', 32, 28),
       }),
     ],
     waits: [wait('melt', 'cool', 20, 60, 'cools to 30 °C')],
@@ -151,7 +151,7 @@ export const creamFormulas: Formula[] = [
         {
           uses: [...hob, ...mixer],
           sign: '118 °C, soft ball',
-          check: checked('temperature at least', 'Syrup at 118 °C', 'Boil on, without stirring.', 118),
+          check: checked('temperature at least', 'Syrup at 118 °C', 'Boil on, without stirring.', 118, 122),
           caution: `${HOT_SUGAR} Pour between whisk and bowl.`,
         },
       ),
@@ -177,7 +177,7 @@ export const creamFormulas: Formula[] = [
       hands('boil', 'Syrup onto yolks', 'mix', [14, 16, 20], 'Syrup at 118 °C into the running yolks.', {
         uses: [...hob, ...mixer],
         sign: 'pale and thick',
-        check: checked('temperature at least', 'Syrup at 118 °C', 'Boil on, without stirring.', 118),
+        check: checked('temperature at least', 'Syrup at 118 °C', 'Boil on, without stirring.', 118, 122),
         caution: `${HOT_SUGAR} ${RAW_EGG}`,
       }),
       hands(
@@ -298,7 +298,7 @@ export const creamFormulas: Formula[] = [
       hands('fold', 'Fold and pour mousse', 'mix', [9, 11, 14], 'Cream in two parts, pour at once.', {
         uses: mixer,
         chill: true,
-        check: checked('temperature at most', 'Base at 28 °C', 'Stir over cold water.', 28),
+        check: checked('temperature at most', 'Base at 28 °C', 'Stir over cold water.', 28, 23),
       }),
     ],
     waits: [wait('base', 'fold', 5, 30, 'cools to 28 °C; it sets at 22')],

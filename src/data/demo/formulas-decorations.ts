@@ -202,7 +202,7 @@ export const decorationFormulas: Formula[] = [
         {
           uses: hob,
           sign: 'sets with a shine in 5 min',
-          check: checked('temperature at most', 'Worked at 31–32 °C', 'Over 33: temper again.', 32),
+          check: checked('temperature at most', 'Worked at 31–32 °C', 'Over 33: temper again.', 32, 29),
           caution: 'Hot bowl and steam; gloves, hands are warm.',
         },
       ),
@@ -224,7 +224,7 @@ export const decorationFormulas: Formula[] = [
       hands('spin', 'Spin the nest', 'sugar', [18, 22, 28], 'To 155 °C, stop in cold water, spin from a fork.', {
         uses: hob,
         sign: '155 °C, pale straw',
-        check: checked('temperature at least', '155 °C', 'Boil on, without stirring.', 155),
+        check: checked('temperature at least', '155 °C', 'Boil on, without stirring.', 155, 168),
         caution: HOT_SUGAR,
       }),
     ],

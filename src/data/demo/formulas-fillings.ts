@@ -46,7 +46,7 @@ export const fillingFormulas: Formula[] = [
         {
           uses: hob,
           sign: '83 °C: coats the spoon, one bubble',
-          check: checked('temperature at least', '82–85 °C at the heart', 'Stir on; stop at 86 °C.', 82),
+          check: checked('temperature at least', '82–85 °C at the heart', 'Stir on; stop at 86 °C.', 82, 86),
           reminders: [remind(12, 'Strain while hot.')],
           caution: `Hot. Clean bowl afterwards, not the one that held raw egg. ${COOL_FAST}`,
         },
@@ -204,7 +204,13 @@ export const fillingFormulas: Formula[] = [
         uses: mixer,
         chill: true,
         sign: 'pours like thick yoghurt',
-        check: checked('temperature at most', 'Base at 30 °C before the cream goes in', 'Stir over cold water.', 30),
+        check: checked(
+          'temperature at most',
+          'Base at 30 °C before the cream goes in',
+          'Stir over cold water.',
+          30,
+          26,
+        ),
       }),
     ],
     waits: [wait('base', 'fold', 15, 40, 'cools to 30 °C: warmer melts the cream, colder sets in lumps')],

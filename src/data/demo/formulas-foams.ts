@@ -41,7 +41,7 @@ export const foamFormulas: Formula[] = [
           tinsUntil: 'turn-out',
           sign: 'a ribbon that stands for three seconds',
           caution: RAW_EGG,
-          check: checked('temperature at least', 'Egg and sugar at 42 °C', 'Whisk on over the water.', 42),
+          check: checked('temperature at least', 'Egg and sugar at 42 °C', 'Whisk on over the water.', 42, 55),
         },
       ),
       bakes(175, 1, [24, 28, 34], 'springs back, edge leaves the tin', 'Do not slam the door.', {

@@ -88,7 +88,7 @@ const square = (cm: number, units: number): DemoEquipment => ({
 
 export const demoEquipment: DemoEquipment[] = [
   { id: 'oven-1', name: 'Oven 1, deck', kind: 'oven', units: 6, heatRate: 5, coolRate: 2.5 },
-  { id: 'oven-2', name: 'Oven 2, rack', kind: 'oven', units: 8, heatRate: 7, coolRate: 4 },
+  { id: 'oven-2', name: 'Oven 2, rack', kind: 'oven', units: 6, heatRate: 7, coolRate: 4 },
   { id: 'mixer-1', name: 'Mixer, 20 l', kind: 'mixer', units: 1 },
   { id: 'mixer-2', name: 'Mixer, 10 l', kind: 'mixer', units: 1 },
   { id: 'hob-1', name: 'Hob', kind: 'hob', units: 4 },

@@ -15,7 +15,7 @@ const kitchen: Kitchen = {
   formulas: new Map(formulas.map((f) => [f.id, f])),
   ingredients: new Map(demoIngredients.map((i) => [i.id, i])),
   moulds: demoEquipment.flatMap((e) => (e.mould ? [{ ...e.mould, kind: e.kind, owned: e.units }] : [])),
-  ovenSlots: 8,
+  ovenSlots: 6,
   choices: {},
 };
 const orders = [...demoOrders, tightOrder, impossibleOrder];

@@ -90,9 +90,16 @@ export const RAW_EGG =
   'Raw egg: clean bowl and hands afterwards. Heat to 71 °C or use pasteurised; local food law comes first.';
 export const COOL_FAST = 'Cool from 60 to 21 °C within 2 h and to 5 °C within 4 h more, or by the local limit.';
 
-export const checked = (kind: Check['kind'], text: string, otherwise: string, limit?: number): Check => ({
+export const checked = (
+  kind: Check['kind'],
+  text: string,
+  otherwise: string,
+  limit?: number,
+  tooFar?: number,
+): Check => ({
   ...{ kind, text, otherwise },
   ...(limit === undefined ? {} : { limit }),
+  ...(tooFar === undefined ? {} : { tooFar }),
 });
 export const skewer = checked('skewer clean', 'The skewer comes out clean', 'Back in for 4 min, then look again.');
 export const remind = (after: number, text: string, every?: number): Reminder => ({

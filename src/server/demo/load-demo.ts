@@ -6,6 +6,7 @@ import { demoBuilds } from '../../data/demo/builds';
 import { demoIngredients } from '../../data/demo/ingredients';
 import { demoFormulas } from '../../data/demo/library';
 import { demoEquipment, demoKitchenName, demoPeople, demoShifts } from '../../data/demo/kitchen';
+import { insertRecord } from './insert-record';
 import { demoOrders, impossibleOrder, tightOrder, type DemoOrder } from '../../data/demo/orders';
 import type { KitchenDb } from '../../data/kitchen-db';
 import { insertKitchen } from '../../data/repositories/kitchens';
@@ -47,6 +48,7 @@ export async function loadDemo(zone = Intl.DateTimeFormat().resolvedOptions().ti
     const inside: KitchenDb = { ...db, rows: tx as Db };
     // Of two who load it at once the second finds it there.
     if (!(await insertDemoKitchen(inside, today))) return false;
+    await insertRecord(inside, today);
     for (const order of demoOrders) await insertDemoOrder(inside, order, today);
     return true;
   });
@@ -138,13 +140,16 @@ async function liveUntilNow(db: KitchenDb, today: DateTime<true>): Promise<void>
   const minute = minuteOf(db.now(), clock);
   const at = (m: number) => timeOf(m, clock).toJSDate();
   const told: { minute: number; event: NewEvent }[] = [];
+  const steps = new Map(problem.steps.map((s) => [s.id, s]));
   for (const s of answer.plan.steps) {
     const order = orderNumberOf(s.id);
     if (s.start > minute || isHandOver(s.id)) continue;
     const body = { step: s.id, people: s.people, equipment: s.equipment };
     told.push({ minute: s.start, event: { at: at(s.start), kind: 'start', order, body } });
-    if (s.end <= minute)
-      told.push({ minute: s.end, event: { at: at(s.end), kind: 'finish', order, body: { step: s.id } } });
+    if (s.end > minute) continue;
+    const { name, minutes } = steps.get(s.id)!;
+    const end = { step: s.id, name, likely: minutes.likely };
+    told.push({ minute: s.end, event: { at: at(s.end), kind: 'finish', order, body: end } });
   }
   told.sort((a, b) => a.minute - b.minute || (a.event.kind === 'start' ? -1 : 1));
   await part(
