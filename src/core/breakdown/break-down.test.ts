@@ -187,6 +187,38 @@ describe('tins that are short', () => {
   it('or by choice, one tin after another', () => {
     expect(bakes(kitchen, 'garden-cake', { bake: 'rounds' }).bakes).toHaveLength(2);
   });
+
+  it('in the same tin: the next round bakes once the one before it has been turned out', () => {
+    const one = bakes(kitchen, 'garden-cake', { bake: 'rounds' });
+    const chained = one.waits.filter((w) => w.why === 'the same tin again');
+    expect(chained.map((w) => [w.from, w.to])).toEqual([['o1.layers.turn-out', 'o1.layers.bake.2']]);
+    expect(bakes(kitchen, 'garden-cake', {}).waits.filter((w) => w.why === 'the same tin again')).toEqual([]);
+    // A batter that stands as long as a bake, but not until the tin is free again, is mixed anew.
+    const cake = kitchen.formulas.get('beetroot-oil-cake')!;
+    const standing = (stands: number) => {
+      const formulas = new Map([...kitchen.formulas, [cake.id, { ...cake, stands }]]);
+      return bakes({ ...kitchen, formulas }, 'garden-cake', { bake: 'rounds' }).mixes.length;
+    };
+    const inTheOven = cake.steps.find((s) => s.work === 'oven')!.minutes.likely;
+    expect([standing(inTheOven), standing(3 * inTheOven)]).toEqual([2, 1]);
+  });
+});
+
+describe('panels', () => {
+  const panels = (choices: Record<string, string>) => {
+    const { steps, waits } = breakDown(order('rye-crate', [{ form: 'square', side: 250 }], { choices }), kitchen);
+    return { cuts: steps.filter((s) => s.name.startsWith('Roll and cut panels')).map((s) => s.name), waits };
+  };
+  it('are cut once the cake that they are measured from is coated', () => {
+    const { cuts, waits } = panels({});
+    expect(cuts).toEqual(['Roll and cut panels']);
+    expect(waits).toContainEqual(expect.objectContaining({ from: 'o1.coat', to: 'o1.panels.cut', max: null }));
+  });
+  it('or by the plan, before there is a cake', () => {
+    const { cuts, waits } = panels({ panels: 'planned' });
+    expect(cuts).toEqual(['Roll and cut panels by plan']);
+    expect(waits.filter((w) => w.from === 'o1.coat' && w.to === 'o1.panels.cut')).toEqual([]);
+  });
 });
 
 describe('what a step wants prepared', () => {
@@ -203,6 +235,24 @@ describe('what a step wants prepared', () => {
     const ring = breakDown(order('apricot-dome', [round(22)]), kitchen);
     expect(of('o1.mousse.base', ring).map((p) => p.kind)).toEqual(['soak']);
     expect(of('o1.mousse.fold', ring)[0]!.text).toBe('Chill bowl and whisk; leave cream, 35 % fat in the cold');
+  });
+});
+
+describe('tins of a formula that says nothing of them', () => {
+  it('are lined and held from the last step for hands before the oven to the first after it', () => {
+    const cake = kitchen.formulas.get('beetroot-oil-cake')!;
+    const steps = cake.steps.map((s) => {
+      const bare = { ...s };
+      delete bare.tinsUntil;
+      return bare;
+    });
+    const formulas = new Map([...kitchen.formulas, [cake.id, { ...cake, steps }]]);
+    const told = breakDown(order('garden-cake', [round(24)]), kitchen);
+    const silent = breakDown(order('garden-cake', [round(24)]), { ...kitchen, formulas });
+    expect(silent.holds).toEqual(told.holds);
+    const lined = (b: typeof told) => b.steps.flatMap((s) => s.preparations.filter((p) => p.kind === 'line'));
+    expect(lined(silent)).toEqual(lined(told));
+    expect(lined(silent)).toHaveLength(1);
   });
 });
 

@@ -2,6 +2,7 @@ import { routeId } from '../ids/ids';
 import { componentSteps, keepingWaits } from './steps/component-steps';
 import { feedLeftOvers, joinAllergens } from './amounts/left-overs';
 import { leftOverWaits } from './steps/left-over-waits';
+import { measuredWaits } from './steps/measured-waits';
 import { fixRoutes } from './steps/fixed-routes';
 import { stageSteps } from './steps/stage-steps';
 import type { Kitchen } from './kitchen';
@@ -34,6 +35,7 @@ export function breakDown(order: CakeOrder, kitchen: Kitchen): Breakdown {
       ...stages.waits,
       ...parts.flatMap((p) => p.waits),
       ...leftOverWaits(order.id, build, components, drawn, parts),
+      ...measuredWaits(order.id, build, components, parts, choices),
     ],
     holds: [...stages.holds, ...parts.flatMap((p) => p.holds)],
     routes: (build.routes ?? []).map((r) => ({ id: routeId(order.id, r.key), choices: r.choices.map((c) => c.key) })),

@@ -12,8 +12,8 @@ interface SheetSize {
 export type AmountRule =
   /** Layers from tins: at most so many out of one; the depth counts where the kitchen has not told that of its tins. */
   | { rule: 'batter'; tinDepth: number; layersPerTin: number }
-  /** Layers cut from sheets; `halves`: a layer may be two halves. */
-  | { rule: 'discs'; sheet: SheetSize; halves?: boolean }
+  /** Layers cut from sheets; `halves`: a layer may be two halves; `patched`: one between others may be pieced together from what is cut off. */
+  | { rule: 'discs'; sheet: SheetSize; halves?: boolean; patched?: boolean }
   /** A base under everything, spread, piped or rolled to the cake’s own size, baked on sheets. */
   | { rule: 'base'; thickness: number; sheet: SheetSize }
   | { rule: 'roll sheet'; sheet: SheetSize }
@@ -57,7 +57,10 @@ export interface BuildComponent {
 /** Work on the cake as a whole. */
 export interface BuildStage {
   key: string;
+  /** Parts that it is named after stand in brackets with their role: "Border and [fruit:wheels]". See `stageName`. */
   name: string;
+  /** What it is called on a cake of one tier, where that differs. */
+  oneTier?: string;
   /** More for each further tier, each portion, each piece of what it takes, each 100 cm² of top and side. */
   minutes: Minutes & { perTier?: number; perPortion?: number; perPiece?: number; perArea?: number };
   skill: string | null;

@@ -1,5 +1,6 @@
 import { formName, type Form } from '../shape/form';
-import { cutFromSheets, type Sheet } from '../shape/cutting-plan';
+import { cutFromSheets } from '../shape/cutting-plan';
+import type { Sheet } from '../shape/wanted-piece';
 import { sheetPieceOf } from '../shape/sheets-for';
 import type { AmountRule, Build } from './build';
 import type { Mould } from './kitchen';

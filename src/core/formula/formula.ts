@@ -100,6 +100,8 @@ export interface Check {
   text: string;
   /** °C or g, for those that are measured. */
   limit?: number;
+  /** Where the craft has a range, its other end: a reading beyond it has gone too far. */
+  tooFar?: number;
   otherwise: string;
 }
 

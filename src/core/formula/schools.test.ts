@@ -18,7 +18,7 @@ describe('where good bakers differ', () => {
       ...demoFormulas.flatMap((f) => f.steps.flatMap((s) => s.when ?? [])),
       ...demoBuilds.flatMap((b) => b.components.flatMap((c) => c.instead?.map((i) => i.when) ?? [])),
     ];
-    expect(new Set(named.map((w) => w.school))).toEqual(new Set(['cloth', 'melt', 'egg']));
+    expect(new Set(named.map((w) => w.school))).toEqual(new Set(['cloth', 'melt', 'egg', 'panels']));
     for (const { school, choice } of named)
       expect(SCHOOLS.find((s) => s.key === school)?.choices.map((c) => c.key)).toContain(choice);
   });

@@ -1,5 +1,12 @@
 import type { School, SchoolChoice } from './formula';
 
+/** The school of what is cut to fit a cake. */
+const PANELS = 'panels';
+/** A step in which something is cut to a cake that has been measured. */
+export const CUT_TO_MEASURE: SchoolChoice = { school: PANELS, choice: 'measured' };
+/** … or by the plan, before there is one. */
+export const CUT_BY_PLAN: SchoolChoice = { school: PANELS, choice: 'planned' };
+
 /** Where good bakers differ. A kitchen has a default for each, an order may choose for itself; the first is the start. */
 export const SCHOOLS: School[] = [
   {
@@ -36,6 +43,14 @@ export const SCHOOLS: School[] = [
         name: 'One tin after another',
         effect: 'one tin, baked in rounds; mixed anew where the batter cannot stand',
       },
+    ],
+  },
+  {
+    key: PANELS,
+    question: 'Panels around a cake',
+    choices: [
+      { key: 'measured', name: 'Cut to the coated cake', effect: 'rolled and cut once it can be measured; none over' },
+      { key: 'planned', name: 'Cut by the plan', effect: 'made ahead, with one to spare' },
     ],
   },
   {

@@ -25,7 +25,7 @@ const sheet = Type.Object({ length: number, width: number });
 
 const undivided = [
   rule('batter', { tinDepth: number, layersPerTin: number }),
-  rule('discs', { sheet, halves: optional(flag) }),
+  rule('discs', { sheet, halves: optional(flag), patched: optional(flag) }),
   rule('base', { thickness: number, sheet }),
   rule('roll sheet', { sheet }),
   rule('filling', { thickness: optional(number), dammed: optional(flag), onTop: optional(flag) }),
@@ -69,6 +69,7 @@ const stage = describes<BuildStage>()(
   Type.Object({
     key: text,
     name: text,
+    oneTier: optional(text),
     minutes: Type.Object({
       low: number,
       likely: number,

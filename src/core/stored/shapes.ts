@@ -50,6 +50,7 @@ export const check = describes<Check>()(
     kind: oneOf(Object.keys(CHECKS) as CheckName[]),
     text,
     limit: optional(number),
+    tooFar: optional(number),
     otherwise: text,
   }),
 );

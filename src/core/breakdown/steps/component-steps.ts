@@ -21,7 +21,7 @@ import type { Build } from '../build';
 import type { Component } from '../amounts/component';
 import { counted } from '../../measure/counted';
 import { preparationsOf } from './preparations';
-import { roundsOf, type Round } from './rounds';
+import { inOneTin, roundsOf, type Round } from './rounds';
 import { grams } from './words';
 
 export interface ComponentParts {
@@ -44,7 +44,10 @@ export function componentSteps(
   choices: Choices,
 ): ComponentParts {
   const { formula, role } = component;
-  const steps = formula.steps.filter((s) => belongs(s.when, choices));
+  const steps = withTins(
+    formula.steps.filter((s) => belongs(s.when, choices)),
+    component.amount.loads.length > 0,
+  );
   const rounds = roundsOf(component, kitchen, choices);
   const mixes = new Set(rounds.map((r) => r.mix)).size;
   const split = rounds.length > Math.max(1, component.amount.loads.length);
@@ -95,9 +98,45 @@ export function componentSteps(
         }),
   );
 
+  if (inOneTin(choices) && baked >= 0) waits.push(...sameTinWaits(rounds, steps, steps[baked]!, serves));
+
   const keys = new Set(steps.map((s) => s.key));
   const last = steps.filter((s) => !formula.waits.some((w) => w.from === s.key && keys.has(w.to)));
   return { steps: broken, waits, holds, ends: last.flatMap((s) => serves.get(s.key)!.map((x) => x.id)) };
+}
+
+/**
+ * What is baked in tins holds them, though its formula does not say so: from the last step for hands before the oven to the first one after it.
+ */
+function withTins(steps: FormulaStep[], inTins: boolean): FormulaStep[] {
+  const baked = steps.findIndex((s) => s.work === 'oven');
+  if (!inTins || baked < 0 || steps.some((s) => s.tinsUntil)) return steps;
+  const filled = steps.slice(0, baked).findLast((s) => s.work === 'hands') ?? steps[baked]!;
+  const emptied = steps.slice(baked + 1).find((s) => s.work === 'hands') ?? steps[baked]!;
+  return steps.map((s) => (s === filled ? { ...s, tinsUntil: emptied.key } : s));
+}
+
+/** One tin after another: the next round goes in once the tin of the one before it has been emptied. */
+function sameTinWaits(
+  rounds: Round[],
+  steps: FormulaStep[],
+  oven: FormulaStep,
+  serves: ReadonlyMap<string, { id: StepId; rounds: Round[] }[]>,
+): Wait[] {
+  const emptied = steps.find((s) => s.tinsUntil)?.tinsUntil ?? oven.key;
+  const of = (key: string, round: Round) => serves.get(key)?.find((x) => x.rounds.includes(round))?.id;
+  return rounds.flatMap((round, i): Wait[] => {
+    const before = rounds[i - 1];
+    if (!before || before.load !== round.load || round.kind === null) return [];
+    const [from, to] = [of(emptied, before), of(oven.key, round)];
+    if (from === undefined || to === undefined || from === to) return [];
+    return [
+      {
+        ...{ id: waitId(from, to), from, to, min: 0, max: null, place: null, units: 0, ageing: 0 },
+        why: 'the same tin again',
+      },
+    ];
+  });
 }
 
 /** Of things in the order of their tiers: which tier, counted from the first of them, and which within it. */

@@ -1,3 +1,4 @@
+import type { Formula } from '../../formula/formula';
 import { chosen, type Choices } from '../../formula/schools';
 import { bakingRounds } from '../../shape/batter';
 import { formName, type Form } from '../../shape/form';
@@ -19,6 +20,9 @@ export interface Round {
   mix: number;
 }
 
+/** Does the kitchen bake one tin after another, in the same tin? */
+export const inOneTin = (choices: Choices): boolean => chosen('bake', choices) === 'rounds';
+
 /**
  * Rounds of tins. Loads that need more tins than the kitchen owns, or than its largest oven takes, or that are baked tin by tin by choice, bake
  * one after the other; how many rounds one mix can serve is told by how long the batter stands and by what the bowl holds. Each mix weighs what
@@ -31,7 +35,7 @@ export function roundsOf(component: Component, kitchen: Kitchen, choices: Choice
   const oven = formula.steps.find((s) => s.work === 'oven');
   const slots = Math.max(1, oven?.oven?.slots ?? 1);
   const ovenTakes = Math.max(1, Math.floor(kitchen.ovenSlots / slots));
-  const oneByOne = chosen('bake', choices) === 'rounds';
+  const oneByOne = inOneTin(choices);
   let rounds: Round[] = [];
   let mix = 0;
   amount.loads.forEach((load, at) => {
@@ -39,7 +43,10 @@ export function roundsOf(component: Component, kitchen: Kitchen, choices: Choice
     const inTheBowl = Math.max(1, Math.floor(bowl / Math.max(1, load.gramsEach) + 1e-9));
     const owned = Math.min(mould?.owned ?? load.tins, ovenTakes, inTheBowl);
     const atOnce = oneByOne ? 1 : Math.max(1, owned);
-    const plan = bakingRounds(load.tins, atOnce, oven?.minutes.likely ?? 1, formula.stands ?? 0);
+    // What is short decides how long the next round waits: the tins, until they are free again, or only the oven.
+    const inTheSameTins = oneByOne || atOnce === mould?.owned;
+    const each = inTheSameTins ? tinMinutes(formula) : (oven?.minutes.likely ?? 1);
+    const plan = bakingRounds(load.tins, atOnce, each, formula.stands ?? 0);
     const perMix = Math.ceil(plan.rounds / plan.mixes);
     let served = 0;
     let inMix = 0;
@@ -60,6 +67,16 @@ export function roundsOf(component: Component, kitchen: Kitchen, choices: Choice
   // Where every load bakes in one round, they all come out of as few bowls as hold them.
   if (rounds.length === amount.loads.length) rounds = packed(rounds, bowl);
   return rounds;
+}
+
+/** Minutes from the oven's door until a tin is free again, if all goes as is likely: the bake, what it rests, and taking it out. At least 1. */
+function tinMinutes({ steps, waits }: Formula): number {
+  const baked = steps.findIndex((s) => s.work === 'oven');
+  const free = steps.findIndex((s) => s.key === steps.find((t) => t.tinsUntil)?.tinsUntil);
+  const out = steps.slice(Math.max(0, baked), free + 1);
+  const between = waits.filter((w) => out.some((s) => s.key === w.from) && out.some((s) => s.key === w.to));
+  const worked = out.reduce((sum, s) => sum + s.minutes.likely, 0);
+  return Math.max(1, worked + between.reduce((sum, w) => sum + w.min, 0));
 }
 
 /** Rounds in their order, each into the bowl of the one before it while that holds both. */

@@ -6,6 +6,7 @@ import type { Kitchen } from '../kitchen';
 import { type Build } from '../build';
 import type { Cake } from '../amounts/cake';
 import type { Component } from '../amounts/component';
+import { stageName } from './stage-name';
 import { grams } from './words';
 
 /** The work on the cake as a whole, from the first assembly to the hand-over. */
@@ -30,7 +31,7 @@ export function stageSteps(
     );
     return {
       id: stageStepId(order, s.key),
-      name: s.name,
+      name: stageName(s, build, components, tiers),
       order,
       role: null,
       work: 'hands',

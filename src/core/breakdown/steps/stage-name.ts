@@ -1,0 +1,33 @@
+import type { Component } from '../amounts/component';
+import type { Build, BuildStage } from '../build';
+
+/** What a part is called in the name of a stage: "[fruit:wheels]" are the wheels of the role `fruit`. */
+const PART = /\[([\w-]+):([^\]]+)\]/g;
+/** Where every part that it is named after was left out. */
+const NOTHING_LEFT = 'Finish';
+
+/**
+ * What a stage is called on one cake: after what is there. A part that was exchanged goes by its formula's name, one that was left out is not
+ * named; on a cake of one tier it has the name for one.
+ * Example: "Border and [fruit:wheels]" is "Border and wheels", "Border and sugar sails", or "Border".
+ */
+export function stageName(stage: BuildStage, build: Build, components: Component[], tiers: number): string {
+  const template = tiers === 1 ? (stage.oneTier ?? stage.name) : stage.name;
+  const named = template.replace(PART, (_, role: string, text: string) => {
+    const made = components.find((c) => c.role === role);
+    if (!made) return '';
+    const usual = build.components.find((c) => c.role === role)?.formula === made.formula.id;
+    return usual ? text : inside(made.formula.name);
+  });
+  const said = named
+    .split(/(, | and )/)
+    .filter((word) => word !== '')
+    .join('')
+    .replace(/^(, | and )+|(, | and )+$/g, '')
+    .replace(/(, | and )+(?=, | and )/g, '')
+    .trim();
+  return said === '' ? NOTHING_LEFT : said.charAt(0).toUpperCase() + said.slice(1);
+}
+
+/** A formula's name inside a phrase. */
+const inside = (name: string) => name.charAt(0).toLowerCase() + name.slice(1);
