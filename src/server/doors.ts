@@ -49,6 +49,7 @@ const question = object({
 });
 const checkAnswer = object({
   holds: mixed<true>().oneOf([true], 'Does it hold?').required(),
+  again: mixed<true>().oneOf([true, undefined]).optional(),
   value: number().optional(),
 });
 const reading = object({

@@ -1,4 +1,4 @@
-import { go, step } from './go';
+import { go, orderPath, step } from './go';
 import { expect, test } from './journey';
 import { serve } from './kitchen-server.mjs';
 import { ownKitchen } from './own-kitchen';
@@ -32,15 +32,23 @@ test('the demo is loaded beside a kitchen of one’s own, and neither knows what
     await expect(page.getByRole('link', { name: 'Quillfennel Bakehouse: go to another kitchen' })).toBeVisible();
 
     // Both have an order 10, each its own.
-    await go(page, demo('/orders/10/edit'));
+    const heading = page.getByRole('heading', { level: 1 });
+    await go(page, own('/orders/10'));
+    const ours = (await heading.textContent())!;
+    await page.goto(demo('/orders/10'));
+    await expect(heading).toBeVisible();
+    await expect(heading).not.toHaveText(ours);
+
+    const library = await orderPath(page, 'Library hundred', demo('/orders'));
+    await go(page, `${server.url}${library}/edit`);
     await step(page, 'Look');
     await page.getByLabel('Inscription').fill('Only in the demo');
     await step(page, 'Review');
     await page.getByRole('button', { name: 'Save the change' }).click();
-    await expect(page).toHaveURL(demo('/orders/10'));
+    await expect(page).toHaveURL(`${server.url}${library}`);
     await expect(page.getByText('“Only in the demo”')).toBeVisible();
-    await go(page, own('/orders/10'));
-    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    await go(page, `${server.url}${await orderPath(page, 'Library hundred', own('/orders'))}`);
+    await expect(heading).toHaveText('Library hundred');
     await expect(page.getByText('“Only in the demo”')).toHaveCount(0);
     await page.goto(`${server.url}/orders/4`);
     await expect(page).toHaveURL(own('/orders/4'));

@@ -1,5 +1,5 @@
 import { expect, test } from './journey';
-import { go, step } from './go';
+import { go, orderPath, step } from './go';
 
 test.describe('an order', () => {
   test('goes step by step, says what is wrong beside the field, keeps what was typed, then is planned and answered', async ({
@@ -13,7 +13,7 @@ test.describe('an order', () => {
     await expect(page.getByText('At least one portion.')).toBeVisible();
     await expect(page.getByLabel('Customer')).toHaveValue('Olga at the ferry');
 
-    await page.getByLabel('Name of the ladder').fill('Ferry farewell');
+    await page.getByLabel('Name of the order').fill('Ferry farewell');
     await page.getByLabel('Portions').fill('40');
     await page.getByLabel('alcohol').check();
     await page.getByRole('button', { name: 'On to shape' }).click();
@@ -46,7 +46,8 @@ test.describe('an order', () => {
   });
 
   test('explains its amounts, and shows its ladder and its cross-section', async ({ page }) => {
-    await go(page, '/orders/4');
+    await go(page, await orderPath(page, 'Abara christening'));
+    await expect(page).toHaveTitle('Abara christening · Zest Ladder');
     await expect(page.getByRole('img', { name: /Cross-section: 2 tiers/ })).toBeVisible();
     await page.getByRole('button', { name: /^Vanilla buttercream:/ }).click();
     await expect(page.getByText(/side .* cm² \+ top .* cm².*0\.95 g\/ml/)).toBeVisible();
@@ -66,14 +67,15 @@ test.describe('an order', () => {
   });
 
   test('is not overwritten by a stale edit', async ({ page, context }) => {
-    await go(page, '/orders/10/edit');
+    const library = await orderPath(page, 'Library hundred');
+    await go(page, `${library}/edit`);
     const other = await context.newPage();
-    await go(other, '/orders/10/edit');
+    await go(other, `${library}/edit`);
     await step(other, 'Look');
     await other.getByLabel('Inscription').fill('A hundred years');
     await step(other, 'Review');
     await other.getByRole('button', { name: 'Save the change' }).click();
-    await other.waitForURL(/\/orders\/10$/);
+    await other.waitForURL(`**${library}`);
     await step(page, 'Look');
     await page.getByLabel('Inscription').fill('Mine');
     await step(page, 'Review');
@@ -81,18 +83,18 @@ test.describe('an order', () => {
     await expect(page.getByText('Somebody else has changed this order')).toBeVisible();
     await step(page, 'Look');
     await expect(page.getByLabel('Inscription')).toHaveValue('Mine');
-    await go(other, '/orders/10');
+    await go(other, library);
     await expect(other.getByText('“A hundred years”')).toBeVisible();
   });
 
   test('takes another formula, an amount by hand, a school of its own, and gives them back', async ({ page }) => {
-    await go(page, '/orders/11');
+    await go(page, await orderPath(page, 'Varga anniversary'));
     const amount = page.getByRole('button', { name: /^Honey buttercream:/ });
     const computed = (await amount.textContent())!;
     await amount.click();
-    await page.getByLabel('Make so much, g').fill('none');
+    await page.getByLabel('Amount by hand, g').fill('none');
     await expect(page.getByText('Grams above 0, at most 200 kg.')).toBeVisible();
-    await page.getByLabel('Make so much, g').fill('1900');
+    await page.getByLabel('Amount by hand, g').fill('1900');
     await page.getByRole('button', { name: 'Set', exact: true }).click();
     await expect(page.getByText(/Set by hand to 1\u2009900 g; computed/)).toBeVisible();
     await page.getByRole('button', { name: 'Back to computed' }).click();

@@ -1,6 +1,6 @@
 import type { Check } from '../../src/core/formula/formula';
 import { expect, test } from './journey';
-import { go } from './go';
+import { go, goToFreeBench, orderPath } from './go';
 
 test('a step is begun and finished with one tap each, the wall shows it, and a tap can be taken back', async ({
   page,
@@ -9,8 +9,7 @@ test('a step is begun and finished with one tap each, the wall shows it, and a t
 }) => {
   const wall = await context.newPage();
   await go(wall, '/');
-  await go(page, '/bench');
-  await page.getByRole('link', { name: /Bo/ }).click();
+  await goToFreeBench(page);
   const now = page.getByRole('region', { name: 'Now' });
   await expect(now).toContainText(/Next, \d\d:\d\d/);
   const name = (await now.getByRole('heading').textContent())!;
@@ -31,14 +30,14 @@ test('a step is begun and finished with one tap each, the wall shows it, and a t
     if (check.limit !== undefined) await gate.getByLabel('It reads').fill(`${check.limit}`);
     await gate.getByRole('button', { name: 'Yes, done' }).click();
   }
-  await expect(page.getByText(`Told last: “${name}” done`)).toBeVisible();
+  await expect(page.getByText(`Last: “${name}” done`)).toBeVisible();
   await expect(wall.locator('[data-state="done"]', { hasText: name }).first()).toBeAttached();
   await page.getByRole('button', { name: 'Take it back' }).click();
   await expect(now.getByRole('heading')).toHaveText(name);
 });
 
 test('a check holds a step until it is answered, with the number that was read', async ({ page }) => {
-  await go(page, '/orders/4');
+  await go(page, await orderPath(page, 'Abara christening'));
   // The curd of the christening is cooked by somebody: find who, and their bench.
   await page
     .getByRole('region', { name: 'The ladder of this order' })

@@ -1,5 +1,5 @@
 import { expect, test } from './journey';
-import { go } from './go';
+import { go, goToFreeBench } from './go';
 
 test('pages run only their own scripts, and are framed by nobody', async ({ request, baseURL }) => {
   for (const path of ['/k/demo', '/k/demo/bench', '/k/demo/api/builds', '/nowhere']) {
@@ -27,7 +27,7 @@ test('pages run only their own scripts, and are framed by nobody', async ({ requ
 });
 
 test('a tap whose answer gets lost is one tap', async ({ page }) => {
-  await go(page, '/bench/bo');
+  await goToFreeBench(page);
   const sent: string[] = [];
   await page.route('**/api/do/start-step', async (route) => {
     sent.push((await route.request().allHeaders())['idempotency-key']!);

@@ -10,3 +10,21 @@ export async function go(page: Page, path: string): Promise<void> {
 export async function step(page: Page, name: string): Promise<void> {
   await page.getByRole('list', { name: 'Steps of the order' }).getByRole('button', { name }).click();
 }
+
+/** Where the page of an order is, found by its title in the list of orders at `list`. */
+export async function orderPath(page: Page, title: string, list = '/orders'): Promise<string> {
+  await go(page, list);
+  return new URL((await page.getByRole('link', { name: title }).getAttribute('href'))!, page.url()).pathname;
+}
+
+/** Opens the bench of somebody whose next step can be begun: whose that is differs from plan to plan. */
+export async function goToFreeBench(page: Page): Promise<void> {
+  await go(page, '/bench');
+  const links = await page.getByRole('link').evaluateAll((all) => all.map((a) => a.getAttribute('href') ?? ''));
+  const start = page.getByRole('region', { name: 'Now' }).getByRole('button', { name: /^Start/ });
+  for (const bench of links.filter((href) => /\/bench\/[^/]+$/.test(href))) {
+    await go(page, bench);
+    if ((await start.count()) > 0 && (await start.isEnabled())) return;
+  }
+  throw new Error('Nobody can begin anything.');
+}

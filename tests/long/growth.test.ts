@@ -1,3 +1,4 @@
+import { setTimeout as sleep } from 'node:timers/promises';
 import { sql } from 'drizzle-orm';
 import { openDemoKitchen, plansSettled, sendTo } from '../../src/server/testing/demo-kitchen';
 
@@ -49,14 +50,20 @@ async function tap(nth: number): Promise<boolean> {
   return oldest !== undefined && (await sendTo('extend-step', { step: oldest.step, minutes: 1 })).ok;
 }
 
+/** Waits for the plan that follows a tap, without asking for one more: that would be stored too. */
+async function planAfter(id: number): Promise<void> {
+  while ((await readPlan(db))!.id === id) await sleep(5);
+}
+
 describe('what two hundred taps store', () => {
   it('takes little room, and every plan there was can be read', async () => {
     const before = await size();
     const first = (await readPlan(db))!;
     const remembered = [];
     for (let nth = 0; nth < TAPS; nth++) {
+      const { id } = (await readPlan(db))!;
       expect([nth, await tap(nth)]).toEqual([nth, true]);
-      await plansSettled();
+      await planAfter(id);
       if (nth % 40 === 0) remembered.push((await readPlan(db))!);
     }
     const newest = (await readPlan(db))!;

@@ -1,6 +1,6 @@
 import type { Check } from '../formula/formula';
 import { CHECKS, type CheckName } from '../kinds/checks';
-import { checkProblem } from './check-answer';
+import { checkProblem, goneTooFar } from './check-answer';
 
 const check = (kind: Check['kind'], limit?: number): Check => ({
   ...{ kind, text: 'the sign', otherwise: 'Wait.' },
@@ -20,7 +20,9 @@ describe('a check gates the end of its step', () => {
     expect(checkProblem(check('temperature at least', 82), { holds: true })).toContain('What did it read');
     expect(checkProblem(check('temperature at least', 82), { holds: true, value: 81 })).toContain('Wait.');
     expect(checkProblem(check('temperature at least', 82), { holds: true, value: 82 })).toBeNull();
-    expect(checkProblem(check('temperature at most', 30), { holds: true, value: 31 })).toContain('31 is not there yet');
+    expect(checkProblem(check('temperature at most', 30), { holds: true, value: 31 })).toContain(
+      '31 °C is not there yet',
+    );
     expect(checkProblem(check('temperature at most', 30), { holds: true, value: 29 })).toBeNull();
   });
 
@@ -32,6 +34,24 @@ describe('a check gates the end of its step', () => {
       );
     expect(checkProblem({ ...hot, kind: 'level' }, { holds: true, value: 1 })).toBeNull();
     expect(checkProblem(hot, { holds: true, value: 82 })).toBeNull();
-    expect(checkProblem(hot, { holds: true, value: 81.9 })).toBe('81.9 is not there yet (It is 82 °C). Cook on.');
+    expect(checkProblem(hot, { holds: true, value: 81.9 })).toBe('81.9 °C is not there yet (It is 82 °C). Cook on.');
+  });
+
+  it('beyond the other end of its range it asks for a second look, and then is used with what it read', () => {
+    const curd: Check = { ...check('temperature at least', 82), tooFar: 85 };
+    const read = (value: number, again?: true) => checkProblem(curd, { holds: true, value, again });
+    expect(read(97)).toBe('97 °C has gone too far (the sign). Look again: right probe, right bowl, in the middle?');
+    expect([read(85), read(97, true)]).toEqual([null, null]);
+    // A second look opens no gate that is not reached.
+    expect(read(81, true)).toContain('not there yet');
+    const tempered: Check = { ...check('temperature at most', 32), tooFar: 28 };
+    const cooled = (value: number) => checkProblem(tempered, { holds: true, value });
+    expect([cooled(32), cooled(28), cooled(33) === null, cooled(26)?.includes('too far')]).toEqual([
+      null,
+      null,
+      false,
+      true,
+    ]);
+    expect(goneTooFar(check('level'), { holds: true, value: 3 })).toBe(false);
   });
 });

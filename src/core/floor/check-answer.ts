@@ -5,6 +5,8 @@ import type { Check } from '../formula/formula';
 export interface CheckAnswer {
   holds: true;
   value?: number | undefined;
+  /** It was read a second time: it has gone too far, and is used all the same. */
+  again?: true | undefined;
 }
 
 /** Why an answer does not open the gate, with what to do; null where it does. */
@@ -13,6 +15,18 @@ export function checkProblem(check: Check | null, answer: CheckAnswer | undefine
   if (answer?.holds !== true) return `First: ${check.text}?`;
   if (check.limit === undefined) return null;
   if (typeof answer.value !== 'number' || !Number.isFinite(answer.value)) return `What did it read? ${check.text}.`;
-  const reaches = checkKind(check.kind).reaches?.(answer.value, check.limit) ?? true;
-  return !reaches ? `${answer.value} is not there yet (${check.text}). ${check.otherwise}` : null;
+  const { reaches, unit } = checkKind(check.kind);
+  const read = `${answer.value} ${unit ?? ''}`.trim();
+  if (reaches && !reaches(answer.value, check.limit))
+    return `${read} is not there yet (${check.text}). ${check.otherwise}`;
+  return goneTooFar(check, answer) && !answer.again
+    ? `${read} has gone too far (${check.text}). Look again: right probe, right bowl, in the middle?`
+    : null;
+}
+
+/** Does an answer lie beyond the other end of the range? Then it is asked for a second look. */
+export function goneTooFar(check: Check, { value }: CheckAnswer): boolean {
+  const { reaches } = checkKind(check.kind);
+  if (check.tooFar === undefined || typeof value !== 'number' || !Number.isFinite(value) || !reaches) return false;
+  return value !== check.tooFar && reaches(value, check.tooFar);
 }

@@ -115,7 +115,7 @@ describe('facts in the problem', () => {
   it('tells how an order stands', () => {
     const ready = readyTimes(problem, plan);
     for (const o of problem.orders) {
-      const status = orderStatus(problem, plan, ready, new Map(), o.id, 60);
+      const status = orderStatus({ problem, plan, ready }, new Map(), o.id, { tightBelow: 60, minute: problem.now });
       const collect = plan.steps.find((s) => s.id === o.collect)!;
       if (collect.start > o.pickup) expect(status).toMatchObject({ state: 'misses', late: collect.start - o.pickup });
       else expect(['holds', 'tight']).toContain(status.state);
@@ -124,6 +124,8 @@ describe('facts in the problem', () => {
     const all = plan.steps.filter((s) => s.id !== order!.collect);
     const done = floorState(all.flatMap((s, i) => [start(2 * i, s.id, s.start), finish(2 * i + 1, s.id, s.end)]));
     expect(openSteps(problem, plan, done, order!.id)).toEqual([]);
-    expect(orderStatus(problem, plan, ready, done, order!.id, 60)).toEqual({ state: 'ready' });
+    expect(orderStatus({ problem, plan, ready }, done, order!.id, { tightBelow: 60, minute: problem.now })).toEqual({
+      state: 'ready',
+    });
   });
 });

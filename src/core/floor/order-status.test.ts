@@ -38,6 +38,11 @@ const ready = (a: number | null, b: number | null = 0): ReadyTime[] => [
 const names = (list: Step[]) => list.map((s) => s.id);
 
 describe('what of an order is still to be done', () => {
+  it('comes in the order of its times', () => {
+    const plan = planOf([at('a.coat', 100), at('a.mix', 200), at('a.collect', 600)]);
+    expect(names(openSteps(problem, plan, new Map(), 'a'))).toEqual(['a.coat', 'a.mix']);
+  });
+
   it('is what the plan has of it, but for the hand-over and what is done', () => {
     expect(names(openSteps(problem, planOf(both), new Map(), 'a'))).toEqual(['a.mix', 'a.coat']);
     expect(names(openSteps(problem, planOf(both), done('a.mix', 'b.mix'), 'a'))).toEqual(['a.coat']);
@@ -55,27 +60,33 @@ describe('what of an order is still to be done', () => {
 });
 
 describe('how an order stands', () => {
-  const status = (plan: Plan, times: ReadyTime[], tightBelow = 60, states = new Map<string, StepState>()) =>
-    orderStatus(problem, plan, times, states, 'a', tightBelow);
+  const status = (
+    plan: Plan,
+    times: ReadyTime[],
+    tightBelow = 60,
+    states = new Map<string, StepState>(),
+    minute = 0,
+    of = problem,
+  ) => orderStatus({ problem: of, plan, ready: times }, states, 'a', { tightBelow, minute });
 
   it('it is ready when all its work is done, however late', () => {
     expect(status(planOf(both), ready(900), 60, done('a.mix', 'a.coat'))).toEqual({ state: 'ready' });
   });
 
   it('it holds with what it has to spare, and is tight with less than the kitchen likes', () => {
-    expect(status(planOf(both), ready(500))).toEqual({ state: 'holds', spare: 100 });
-    expect(status(planOf(both), ready(540))).toEqual({ state: 'holds', spare: 60 });
-    expect(status(planOf(both), ready(541))).toEqual({ state: 'tight', spare: 59 });
-    expect(status(planOf(both), ready(500), 101)).toEqual({ state: 'tight', spare: 100 });
-    expect(status(planOf(both), ready(null))).toEqual({ state: 'holds', spare: null });
-    expect(status(planOf(both), [])).toEqual({ state: 'holds', spare: null });
+    expect(status(planOf(both), ready(500))).toEqual({ state: 'holds', spare: 100, overdue: null });
+    expect(status(planOf(both), ready(540))).toEqual({ state: 'holds', spare: 60, overdue: null });
+    expect(status(planOf(both), ready(541))).toEqual({ state: 'tight', spare: 59, overdue: null });
+    expect(status(planOf(both), ready(500), 101)).toEqual({ state: 'tight', spare: 100, overdue: null });
+    expect(status(planOf(both), ready(null))).toEqual({ state: 'holds', spare: null, overdue: null });
+    expect(status(planOf(both), [])).toEqual({ state: 'holds', spare: null, overdue: null });
   });
 
   it('it misses by as much as the plan hands it over late', () => {
     const late = planOf([...both.filter((s) => s.id !== 'a.collect'), at('a.collect', 625)]);
     expect(status(late, ready(620))).toEqual({ state: 'misses', late: 25, reason: null });
     const gone = planOf(both.filter((s) => s.id !== 'a.collect'));
-    expect(status(gone, ready(500))).toEqual({ state: 'holds', spare: 100 });
+    expect(status(gone, ready(500))).toEqual({ state: 'holds', spare: 100, overdue: null });
   });
 
   it('it misses where the plan leaves it out, by as much as the earliest would be late', () => {
@@ -89,5 +100,46 @@ describe('how an order stands', () => {
     expect(status(left, ready(660))).toEqual({ state: 'misses', late: 60, reason: 'no oven' });
     expect(status(left, ready(500))).toEqual({ state: 'misses', late: 0, reason: 'no oven' });
     expect(status(left, ready(null))).toEqual({ state: 'misses', late: 0, reason: 'no oven' });
+  });
+
+  it('of this minute, though the plan is older: what is overdue, and what that costs', () => {
+    const chain: Problem = {
+      ...problem,
+      waits: [
+        {
+          id: 'a.mix>a.coat',
+          from: 'a.mix',
+          to: 'a.coat',
+          min: 80,
+          max: null,
+          place: null,
+          units: 0,
+          ageing: 0,
+          why: '',
+        },
+        {
+          id: 'a.coat>',
+          from: 'a.coat',
+          to: 'a.collect',
+          min: 20,
+          max: null,
+          place: null,
+          units: 0,
+          ageing: 0,
+          why: '',
+        },
+      ],
+    };
+    const now = (minute: number, states = new Map<string, StepState>()) =>
+      status(planOf(both), ready(230), 60, states, minute, chain);
+    expect(now(104)).toMatchObject({ state: 'holds', overdue: null });
+    // The mix should have begun at 100. Mix, wait, coat and wait take 120 min: the earliest is 173 + 120.
+    expect(now(173)).toEqual({ state: 'tight', spare: 600 - 293, overdue: { step: 'a.mix', minutes: 73 } });
+    expect(now(500)).toEqual({ state: 'misses', late: 20, reason: '“a.mix” is 6 h 40 overdue' });
+    // What runs longer than planned pushes what waits for it; what is done pushes nothing.
+    const begun = (state: 'running' | 'done', end: number | null) =>
+      new Map([['a.mix', { ...done('a.mix').get('a.mix')!, state, start: 100, end }]]);
+    expect(now(200, begun('running', null))).toMatchObject({ state: 'tight', overdue: { step: 'a.mix', minutes: 90 } });
+    expect(now(200, begun('done', 110))).toMatchObject({ state: 'holds', spare: 600 - 230, overdue: null });
   });
 });

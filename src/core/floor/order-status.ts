@@ -1,27 +1,29 @@
-import { readingOf } from '../plan-reading/plan-reading';
-import type { Plan } from '../planning-format/plan';
-import type { Problem } from '../planning-format/problem';
+import { readingOf, type PlannedProblem } from '../plan-reading/plan-reading';
 import type { ReadyTime } from '../planner/answers/ready-times';
 import type { StepState } from './floor-state';
 import { openSteps } from './open-steps';
+import { standingOf, type Standing } from './standing';
+import { durationText } from '../time/duration-text';
 
 /** How an order stands. All in minutes. */
 export type OrderStatus =
   | { state: 'ready' }
-  | { state: 'holds' | 'tight'; spare: number | null }
+  | { state: 'holds' | 'tight'; spare: number | null; overdue: Standing['overdue'] }
   | { state: 'misses'; late: number; reason: string | null };
 
+/** What is begun so much later than it was planned is told. Minutes. */
+const OVERDUE = 5;
+
 /**
- * Ready when all its work is done; else it misses if the plan hands it over late or leaves it out; else what it has to
- * spare is the time between the earliest it could stand ready and its pickup, and less than `tightBelow` is tight.
+ * Ready when all its work is done; else it misses if the plan hands it over late or leaves it out, or if what is open cannot be done in time
+ * any more; else what it has to spare is the time between the earliest it could stand ready and its pickup, and less than `tightBelow` is
+ * tight, as is an order of which something is overdue. All of it at this minute, though the plan is older.
  */
 export function orderStatus(
-  problem: Problem,
-  plan: Plan,
-  ready: ReadyTime[],
+  { problem, plan, ready }: PlannedProblem & { ready: ReadyTime[] },
   states: ReadonlyMap<string, StepState>,
   order: string,
-  tightBelow: number,
+  { tightBelow, minute }: { tightBelow: number; minute: number },
 ): OrderStatus {
   const reading = readingOf({ problem, plan });
   const { pickup } = reading.order(order)!;
@@ -29,8 +31,13 @@ export function orderStatus(
   const earliest = ready.find((r) => r.order === order)?.ready ?? null;
   const out = plan.unplaced.find((u) => u.order === order);
   if (out) return { state: 'misses', late: earliest === null ? 0 : Math.max(0, earliest - pickup), reason: out.reason };
-  const late = reading.minutesLate(order) ?? 0;
-  if (late > 0) return { state: 'misses', late, reason: null };
-  const spare = earliest === null ? null : pickup - earliest;
-  return { state: spare !== null && spare < tightBelow ? 'tight' : 'holds', spare };
+  const standing = standingOf({ problem, plan }, states, order, minute);
+  const late = Math.max(reading.minutesLate(order) ?? 0, (standing?.handOver ?? 0) - pickup);
+  const overdue = standing?.overdue && standing.overdue.minutes >= OVERDUE ? standing.overdue : null;
+  if (late > 0) {
+    const reason = overdue ? `“${overdue.step}” is ${durationText(overdue.minutes)} overdue` : null;
+    return { state: 'misses', late, reason };
+  }
+  const spare = earliest === null ? null : pickup - Math.max(earliest, standing?.earliest ?? earliest);
+  return { state: overdue || (spare !== null && spare < tightBelow) ? 'tight' : 'holds', spare, overdue };
 }

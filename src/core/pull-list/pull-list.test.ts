@@ -5,9 +5,11 @@ import { pullList } from './pull-list';
 import type { PlacedWork } from './weigh-out';
 import { demoBuilds } from '../../data/demo/builds';
 import { demoLibrary as kitchen } from '../../data/demo/demo-library';
-
+import type { Presence } from './prepared-at';
 import { fourOrders, round, sum } from '../batching/testing/four-orders';
 
+/** Somebody is in, day and night. */
+const always: Presence = [[-1e6, 1e6]];
 const batchable = fourOrders(demoBuilds, kitchen);
 
 describe('the pull list', () => {
@@ -21,7 +23,7 @@ describe('the pull list', () => {
       })),
     );
   const stock = new Map([['butter', 500]]);
-  const list = pullList(works(1000), 0, 5000, kitchen, stock);
+  const list = pullList(works(1000), 0, 5000, kitchen, stock, always);
 
   it('weighs every component once, in the order of the day, and adds up to the breakdown', () => {
     const all = [...batchable.values()].flatMap((b) => b.breakdown.components);
@@ -41,7 +43,9 @@ describe('the pull list', () => {
       forWhom: 'A',
       component: b.components.find((c) => c.role === step.role) ?? null,
     }));
-    const layers = pullList(placed, 0, 999, one, new Map()).weighOuts.filter((w) => w.formula === 'beetroot-oil-cake');
+    const layers = pullList(placed, 0, 999, one, new Map(), always).weighOuts.filter(
+      (w) => w.formula === 'beetroot-oil-cake',
+    );
     expect(layers).toHaveLength(2);
     expect(sum(layers)).toBeCloseTo(b.components[0]!.amount.grams, 6);
   });
@@ -53,7 +57,9 @@ describe('the pull list', () => {
       ...{ step, start: i, forWhom: 'A' },
       component: b.components.find((c) => c.role === step.role) ?? null,
     }));
-    const mixes = pullList(placed, 0, 999, small, new Map()).weighOuts.filter((w) => w.formula === 'almond-sponge');
+    const mixes = pullList(placed, 0, 999, small, new Map(), always).weighOuts.filter(
+      (w) => w.formula === 'almond-sponge',
+    );
     const { loads, grams } = b.components[0]!.amount;
     const tins = loads.map((l) => l.tins * l.gramsEach);
     expect(mixes.map((m) => m.grams)).toEqual([tins[0]!, tins[1]! + tins[2]!].map((g) => expect.closeTo(g, 6)));
@@ -63,7 +69,7 @@ describe('the pull list', () => {
   });
   it('where a plan of before has not told what each mix weighs, they are alike', () => {
     const before = works(1000).map((w) => ({ ...w, step: { ...w.step, grams: null } }));
-    const old = pullList(before, 0, 5000, kitchen, stock);
+    const old = pullList(before, 0, 5000, kitchen, stock, always);
     expect(sum(old.weighOuts)).toBeCloseTo(sum(list.weighOuts), 6);
   });
   it('tells when to take out, line and heat: ahead of the step', () => {
@@ -74,6 +80,17 @@ describe('the pull list', () => {
       const first = works(1000).filter((w) => t.steps.includes(w.step.name) && t.forWhom.includes(w.forWhom));
       expect(t.at).toBeLessThan(Math.min(...first.map((w) => w.start)));
     }
+  });
+  it('prepares in the evening for tomorrow what can wait a night, on the list of that evening', () => {
+    const early: Presence = [
+      [0, 600],
+      [1440, 2400],
+    ];
+    const atFive = works(0).map((w) => ({ ...w, start: 1445 }));
+    const [today, tomorrow] = [0, 1440].map((from) => pullList(atFive, from, from + 1440, kitchen, stock, early).tasks);
+    expect(new Set(today!.map((t) => t.kind))).toEqual(new Set(['line']));
+    expect(today!.every((t) => t.at === 585)).toBe(true);
+    expect(tomorrow!.find((t) => t.kind === 'take out')!.at).toBe(1440);
   });
   it('does once what is asked for twice within half an hour, and for whom', () => {
     const butter = list.tasks.filter((t) => t.text === 'Take unsalted butter out of the cold');
@@ -95,6 +112,7 @@ describe('the pull list', () => {
       5000,
       kitchen,
       stock,
+      always,
     );
     for (const use of later.eggs.canUse) expect(use.at).toBeGreaterThanOrEqual(5000);
     expect(later.eggs.crack).toBe(list.eggs.crack);
@@ -112,11 +130,11 @@ describe('the pull list', () => {
     fc.assert(
       fc.property(fc.integer({ min: 900, max: 1400 }), (cut) => {
         const [a, b] = [
-          pullList(works(1000), 0, cut, kitchen, stock),
-          pullList(works(1000), cut, 5000, kitchen, stock),
+          pullList(works(1000), 0, cut, kitchen, stock, always),
+          pullList(works(1000), cut, 5000, kitchen, stock, always),
         ];
         expect(sum(a.weighOuts) + sum(b.weighOuts)).toBeCloseTo(sum(list.weighOuts), 6);
-        // A task at the cut may have to be done on either side of it.
+        // Every task too, by its own time; what is done at once for two steps may be asked for on either side of the cut.
         expect(a.tasks.length + b.tasks.length).toBeGreaterThanOrEqual(list.tasks.length);
       }),
       { numRuns: 25 },

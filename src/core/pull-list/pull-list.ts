@@ -2,6 +2,7 @@ import { keyOf, withoutPlace } from '../ids/ids';
 import type { Kitchen } from '../breakdown/kitchen';
 import type { PreparationKind } from '../breakdown/steps/preparations';
 import { roundLines } from '../formula/rounding';
+import { preparedAt, type Presence } from './prepared-at';
 import { eggUse } from './egg-use';
 import type { EggBalance } from './egg-balance';
 import { shoppingList, type SupplierGroup } from './shopping';
@@ -47,8 +48,8 @@ function joinTasks(sorted: PullTask[]): PullTask[] {
 }
 
 /**
- * What has to be weighed, prepared, cracked and bought for the work that begins in a span [from, to) of minutes, each with
- * its time. A component that is mixed several times is weighed for each mix; the mixes add up to its lines.
+ * What has to be weighed, cracked and bought for the work that begins in a span [from, to) of minutes, and what has to be prepared within it,
+ * each with its time; `presence` is when somebody is in. A component that is mixed several times is weighed for each mix; the mixes add up to its lines.
  */
 export function pullList(
   works: PlacedWork[],
@@ -56,6 +57,7 @@ export function pullList(
   to: number,
   kitchen: Kitchen,
   stock: ReadonlyMap<string, number>,
+  presence: Presence,
 ): PullList {
   const inside = works.filter((w) => w.start >= from && w.start < to).sort((a, b) => a.start - b.start);
   const weighed = inside.filter(weighedAt);
@@ -90,17 +92,19 @@ export function pullList(
     };
   });
   const tasks = joinTasks(
-    inside
+    works
       .flatMap((w) =>
         w.step.preparations.map((p): PullTask => ({
           key: `${p.kind} ${w.step.id} ${p.before}`,
           kind: p.kind,
-          at: w.start - p.before,
+          at: preparedAt(p.kind, w.start, p.before, presence),
           text: p.text,
           steps: [w.step.name],
           forWhom: [w.forWhom],
         })),
       )
+      // By their own time: what is done in the evening for tomorrow belongs to today.
+      .filter((t) => t.at >= from && t.at < to)
       .sort((a, b) => a.at - b.at),
   );
   const eggs = eggUse(weighOuts, works, to, kitchen);

@@ -8,6 +8,8 @@ import type { PlannedStep } from '../../core/planning-format/plan';
 import type { Wait } from '../../core/planning-format/problem';
 import type { PlanRow } from '../../data/repositories/plans';
 import { cakeSteps, componentOf, servedBy } from '../../core/situation/whose-step';
+import { stoodLines, type StoodLine } from '../situation/stood-words';
+import { preparedFor } from '../situation/presence';
 import { type Situation } from '../situation/situation';
 import { waitingPlace, type Place } from '../../core/kinds/places';
 
@@ -35,6 +37,8 @@ export interface BenchStep {
   blocked: string | null;
   /** Until when a wait should go on; the sign decides, so it may begin all the same. */
   early: string | null;
+  /** What waits for it longer than it may; null where nothing does. */
+  stood: string | null;
   /** "no break: at once into “Bake”" */
   hurry: string | null;
 }
@@ -82,6 +86,7 @@ export class Bench {
   private readonly reading: PlanReading;
   private readonly names: Names;
   private readonly waits: Wait[];
+  private readonly stood: StoodLine[];
 
   constructor(
     private readonly situation: Situation,
@@ -91,6 +96,7 @@ export class Bench {
     this.reading = readingOf(plan);
     this.names = namesOf(situation);
     this.waits = this.reading.waits.map((w) => w.wait);
+    this.stood = stoodLines(situation, plan);
   }
 
   broken(id: string): CakeStep | undefined {
@@ -145,7 +151,7 @@ export class Bench {
       day: timeOf(at.start, this.situation.kitchen.clock).toFormat('ccc d LLL'),
       ...{ amount: s.amount, how: s.how, sign: s.sign, caution: s.caution, check: s.check },
       reminders: state?.state === 'running' ? dueReminders(s, state, at.end) : [],
-      prepare: state ? [] : s.preparations.map((p) => ({ at: at.start - p.before, text: p.text })),
+      prepare: state ? [] : preparedFor(s.preparations, at.start, this.situation),
       with: at.equipment.map((e) => this.names.item(e)),
       running:
         state?.state === 'running'
@@ -157,6 +163,7 @@ export class Bench {
           : null,
       blocked: state ? null : this.blockedBy(at.id),
       early: state ? null : this.waitsFor(at.id),
+      stood: this.stood.find((s) => s.to === at.id)?.text ?? null,
       hurry: next ? `No break: within ${next.max} min on to “${this.steps.get(next.to)?.name ?? ''}”` : null,
     };
   }

@@ -40,3 +40,50 @@ describe('checks at the bench', () => {
     expect(await finishStep(kitchen.db, free.id, { holds: true, value: limit })).toMatchObject({ ok: true });
   });
 });
+
+describe('what stands longer than it may', () => {
+  it('is said on the wall, on its order and at the bench, with since when and how long was allowed', async () => {
+    const { appendEvents } = await import('../../data/repositories/events');
+    const { riseCounts } = await import('../../data/repositories/counts');
+    const { replan } = await import('../plan/replan');
+    const { loadWall } = await import('../wall/wall');
+    const { loadOrder } = await import('../orders/order-pages');
+    const { Bench } = await import('./bench-reader');
+    const { orderNumberOf } = await import('../../core/ids/ids');
+    const before = (await loadPlanned(kitchen.db))!;
+    const { states } = before.situation;
+    const planned = before.plan.plan.steps;
+    // A mix that nobody has begun, that waits for nothing, and must go into the oven within minutes.
+    const wait = before.plan.problem.waits.find(
+      (w) =>
+        w.max !== null &&
+        w.max <= 15 &&
+        !states.has(w.from) &&
+        planned.some((s) => s.id === w.from && s.people.length > 0) &&
+        planned.some((s) => s.id === w.to) &&
+        !before.plan.problem.waits.some((x) => x.to === w.from),
+    )!;
+    const { people, equipment } = planned.find((s) => s.id === wait.from)!;
+    const order = orderNumberOf(wait.from);
+    const ago = (minutes: number) => new Date(kitchen.db.now().getTime() - minutes * 60_000);
+    const step = wait.from;
+    await appendEvents(kitchen.db, [
+      { at: ago(150), kind: 'start', order, body: { step, people, equipment } },
+      { at: ago(132), kind: 'finish', order, body: { step } },
+    ]);
+    await riseCounts(kitchen.db, true);
+    await replan(kitchen.db, 'a mix stands');
+    const said = /has stood since \d\d:\d\d: 2 h 1\d, and \d+ min are allowed/;
+    expect((await loadWall(kitchen.db))!.headline).toMatchObject({
+      tone: 'misses',
+      text: expect.stringMatching(said),
+      fix: { order },
+    });
+    expect((await loadOrder(kitchen.db, order))!.planned!.stood).toEqual([expect.stringMatching(said)]);
+    const { situation, plan } = (await loadPlanned(kitchen.db))!;
+    const bench = new Bench(situation, plan);
+    const next = plan.plan.steps.find((s) => s.id === wait.to)!;
+    expect(bench.step(next).stood).toMatch(said);
+    expect(bench.step(plan.plan.steps.find((s) => s.id === wait.from)!).stood).toBeNull();
+  });
+});

@@ -1,4 +1,4 @@
-import { openDemoKitchen, sendTo } from '../testing/demo-kitchen';
+import { openDemoKitchen, orderCalled, sendTo } from '../testing/demo-kitchen';
 
 const kitchen = await openDemoKitchen('use-cases-formulas');
 const { changePart } = await import('../orders/change-part');
@@ -26,11 +26,12 @@ describe('a formula', () => {
       [1, 'as the demo has it'],
     ]);
     expect(view.older.map((o) => o.title)).toContain('Abara christening');
-    const order = (await loadOrder(kitchen.db, 4))!;
+    const id = await orderCalled('Abara christening');
+    const order = (await loadOrder(kitchen.db, id))!;
     expect(order.newer).toEqual([{ id: 'quince-curd', name: 'Quince curd', has: 1, newest: 2 }]);
     const grams = order.parts.find((p) => p.role === 'filling')!.lines[0]!.grams;
-    expect(await changePart(kitchen.db, 4, order.version, { kind: 'newest formulas' })).toMatchObject({ ok: true });
-    const after = (await loadOrder(kitchen.db, 4))!;
+    expect(await changePart(kitchen.db, id, order.version, { kind: 'newest formulas' })).toMatchObject({ ok: true });
+    const after = (await loadOrder(kitchen.db, id))!;
     expect(after.newer).toEqual([]);
     expect(after.parts.find((p) => p.role === 'filling')!.lines[0]!.grams / grams).toBeCloseTo(0.92 / 0.8, 1);
     expect((await loadFormula(kitchen.db, 'quince-curd', 1))!.formula.loss).toBeCloseTo(0.08, 9);

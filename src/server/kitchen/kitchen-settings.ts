@@ -80,7 +80,7 @@ async function changeKitchen(tx: KitchenDb, version: number, change: KitchenChan
     const wrong = Object.entries(change.choices).find(
       ([key, choice]) => !SCHOOLS.find((s) => s.key === key)?.choices.some((c) => c.key === choice),
     );
-    if (wrong) return refuse(`“${wrong[1]}” is no answer to “${wrong[0]}”.`);
+    if (wrong) return refuse(`“${wrong[0]}” cannot be “${wrong[1]}”.`);
     choices = { ...choices, ...change.choices };
   }
   if (change.reading) reading = change.reading;

@@ -127,7 +127,7 @@ export function ladderOf(id: number, situation: Situation, plan: PlanRow): Ladde
     title: order.title,
     subtitle: `${sizeText(order.tiers)} · ${counted(order.portions, 'portion')}`,
     pickup: minuteOf(order.pickup, kitchen.clock),
-    status: orderStatus(plan.problem, plan.plan, plan.ready, states, own, kitchen.library.coefficients.tightBelow),
+    status: orderStatus(plan, states, own, { ...kitchen.library.coefficients, minute }),
     rungs: rungs.sort((a, b) => a.start - b.start),
     rails,
     components: breakdown.components.map((c) => ({ role: c.role, label: c.label })),

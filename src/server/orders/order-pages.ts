@@ -1,3 +1,4 @@
+import { isRowId } from '../shared/row-id';
 import type { KitchenDb } from '../../data/kitchen-db';
 import type { Form } from '../../core/shape/form';
 import { orderStatus, type OrderStatus } from '../../core/floor/order-status';
@@ -49,7 +50,7 @@ export async function loadOrders(db: KitchenDb): Promise<{
       line(
         o,
         inPlan.has(orderId(o.id))
-          ? orderStatus(plan.problem, plan.plan, plan.ready, situation.states, orderId(o.id), tightBelow)
+          ? orderStatus(plan, situation.states, orderId(o.id), { tightBelow, minute: situation.minute })
           : null,
       ),
     ),
@@ -66,9 +67,6 @@ export async function loadOrder(db: KitchenDb, id: number): Promise<OrderView | 
   const order = planned.situation.orders.find((o) => o.id === id) ?? (await orderWithKept(db, found));
   return orderView(order, planned.situation.kitchen, planned.situation, planned.plan);
 }
-
-/** Could this be the number of a row? */
-const isRowId = (id: number) => Number.isSafeInteger(id) && id >= 1 && id <= 2_000_000_000;
 
 /** What the order form needs to offer its choices. */
 export interface OrderFormView {

@@ -1,3 +1,4 @@
+import { stoodLines } from '../situation/stood-words';
 import type { ByProduct } from '../../core/formula/formula';
 import { cakeName } from '../../core/breakdown/amounts/cake';
 import { grams } from '../../core/breakdown/steps/words';
@@ -58,6 +59,8 @@ export interface OrderView {
     open: string[];
     needs: string | null;
     leftOut: string | null;
+    /** What of it stands longer than it may. */
+    stood: string[];
   } | null;
 }
 
@@ -114,6 +117,7 @@ export function orderView(
           open: openSteps(plan.problem, plan.plan, situation.states, own).map((s) => s.name),
           needs: longestWait(plan, order.id),
           leftOut: plan.plan.unplaced.find((u) => u.order === own)?.reason ?? null,
+          stood: stoodLines(situation, plan).flatMap((s) => (s.orders.includes(order.id) ? s.text : [])),
         }
       : null,
   };

@@ -1,4 +1,4 @@
-import { openDemoKitchen, sendTo } from '../testing/demo-kitchen';
+import { openDemoKitchen, orderCalled, sendTo } from '../testing/demo-kitchen';
 
 const kitchen = await openDemoKitchen('use-cases-orders');
 const { changePart } = await import('./change-part');
@@ -46,7 +46,7 @@ describe('an order', () => {
   });
 
   it('has its parts changed one by one, but never to what its eaters must not get', async () => {
-    const id = 6;
+    const id = await orderCalled('Tollgate vegan');
     const view = async () => (await loadOrder(kitchen.db, id))!;
     const change = async (c: Parameters<typeof changePart>[3]) => changePart(kitchen.db, id, (await view()).version, c);
     expect(message(await change({ kind: 'formula', role: 'frosting', formula: 'vanilla-whip' }))).toContain(
@@ -70,10 +70,11 @@ describe('an order', () => {
   });
 
   it('keeps what was set by hand when it is edited, as long as the build is the same', async () => {
-    const { form, version } = (await loadOrderForm(kitchen.db, 6))!;
+    const id = await orderCalled('Tollgate vegan');
+    const { form, version } = (await loadOrderForm(kitchen.db, id))!;
     expect(form.values.swaps).toEqual({ filling: 'raspberry-compote' });
-    const result = await changeOrder(kitchen.db, 6, version, { ...form.values, inscription: 'Still' });
+    const result = await changeOrder(kitchen.db, id, version, { ...form.values, inscription: 'Still' });
     expect(result.ok).toBe(true);
-    expect((await loadOrder(kitchen.db, 6))!.parts.find((p) => p.role === 'filling')!.exchanged).toBe(true);
+    expect((await loadOrder(kitchen.db, id))!.parts.find((p) => p.role === 'filling')!.exchanged).toBe(true);
   });
 });

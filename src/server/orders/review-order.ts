@@ -59,11 +59,11 @@ export async function reviewOrder(
   if (!answer.ok) return refuse(answer.problems.map((p) => p.message).join(' '));
   const { tightBelow } = kitchen.library.coefficients;
   const statusOf = (order: number) =>
-    orderStatus(problem, answer.plan, answer.ready, situation.states, orderId(order), tightBelow);
+    orderStatus({ ...answer, problem }, situation.states, orderId(order), { tightBelow, minute: situation.minute });
   const missed = (order: number) =>
     plan !== null &&
     plan.problem.orders.some((o) => o.id === orderId(order)) &&
-    orderStatus(plan.problem, plan.plan, plan.ready, situation.states, orderId(order), tightBelow).state === 'misses';
+    orderStatus(plan, situation.states, orderId(order), { tightBelow, minute: situation.minute }).state === 'misses';
   return {
     ok: true,
     review: {

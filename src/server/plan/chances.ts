@@ -11,11 +11,12 @@ export interface Chance {
   order: number;
   /** Share of the days lived through in which it was ready, at most ten minutes after its pickup. */
   chance: number;
-  deciding: { step: string; name: string; share: number }[];
+  /** `whose`: the title of another order, where it is a step of that one. */
+  deciding: { step: string; name: string; whose: string | null; share: number }[];
   /** Of its steps, those whose times are drawn from how long such steps took here before. */
   learned: number;
   /** Before which step ten minutes of slack would save most of the late days. */
-  helps: { name: string; share: number } | null;
+  helps: { name: string; whose: string | null; share: number } | null;
 }
 
 export interface Chances {
@@ -45,7 +46,13 @@ export async function loadChances(db: KitchenDb): Promise<Chances | null> {
 async function live(db: KitchenDb, { id, problem, plan }: PlanRow): Promise<Chances> {
   const kitchen = await readKitchen(db);
   const paces = kitchen ? pacesOf((await readWorkLog(db, clockOf(kitchen.kitchen))).done) : {};
-  const names = new Map(problem.steps.map((s) => [s.id, s.name]));
+  const steps = new Map(problem.steps.map((s) => [s.id, s]));
+  const titles = new Map(problem.orders.map((o) => [o.id, o.name]));
+  const said = (id: string, own: string) => {
+    const step = steps.get(id);
+    const other = step?.order !== own && step?.order ? (titles.get(step.order) ?? null) : null;
+    return { name: step?.name ?? id, whose: other };
+  };
   const days = await askInThread(db.kitchen, 'chances', { problem, plan, runs: DAYS, grace: GRACE, paces });
   return {
     plan: id,
@@ -53,9 +60,9 @@ async function live(db: KitchenDb, { id, problem, plan }: PlanRow): Promise<Chan
     orders: days.orders.map((o) => ({
       order: orderNumberOf(o.order),
       chance: o.chance,
-      deciding: o.deciding.map((d) => ({ ...d, name: names.get(d.step) ?? d.step })),
+      deciding: o.deciding.map((d) => ({ ...d, ...said(d.step, o.order) })),
       learned: problem.steps.filter((s) => s.order === o.order && !s.placed && paces[s.name]).length,
-      helps: o.helps && { name: names.get(o.helps.step) ?? o.helps.step, share: o.helps.share },
+      helps: o.helps && { ...said(o.helps.step, o.order), share: o.helps.share },
     })),
   };
 }

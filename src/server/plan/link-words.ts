@@ -54,7 +54,7 @@ export function shortWhy(chain: Link[], situation: Situation): string | null {
   const begins = `“${step.name}” cannot begin before ${time}`;
   switch (because.kind) {
     case 'hands':
-      return `${begins}, no hands for ${step.people?.skill ? `${step.people.skill} work` : 'it'} until then`;
+      return `${begins}: nobody ${step.people?.skill ? `for “${step.people.skill}” ` : ''}is free until then`;
     case 'equipment':
       return `${begins}, ${reasonWords(situation).step(because.by)} is in the way`;
     case 'earliest':

@@ -1,4 +1,4 @@
-import { openDemoKitchen, planner, plansSettled, sendTo } from '../testing/demo-kitchen';
+import { openDemoKitchen, orderCalled, planner, plansSettled, sendTo } from '../testing/demo-kitchen';
 import { WELL_MADE } from '../testing/malformed';
 
 const kitchen = await openDemoKitchen('planning-fails');
@@ -68,30 +68,32 @@ describe('plans that are asked for at once', () => {
 });
 
 describe('what eaters must not get', () => {
+  let vegan = 0;
+  beforeAll(async () => void (vegan = await orderCalled('Tollgate vegan')));
   const version = async (id: number) => (await loadOrder(kitchen.db, id))!.version;
   const contains = async (id: number) => (await loadOrder(kitchen.db, id))!.allergens;
 
   it('is asked when a part that was left out is taken in again, and shown on the wall where it is so already', async () => {
     const { updateOrder } = await import('../../data/repositories/orders');
     const { riseCounts } = await import('../../data/repositories/counts');
-    const [first] = await contains(6);
+    const [first] = await contains(vegan);
     const set = async (avoid: string[]) => {
-      await updateOrder(kitchen.db, 6, await version(6), { avoid: avoid as never });
+      await updateOrder(kitchen.db, vegan, await version(vegan), { avoid: avoid as never });
       await riseCounts(kitchen.db, true);
     };
     await set([first!.allergen]);
     expect((await loadWall(kitchen.db))!.headline).toMatchObject({
       text: expect.stringContaining(`contains what its eaters must not get: ${first!.allergen}`),
-      fix: { order: 6 },
+      fix: { order: vegan },
     });
     // What is so already is not held against another change.
     const amount = { kind: 'amount', role: 'filling', grams: 1100 };
-    expect(await sendTo('change-part', { id: 6, version: await version(6), change: amount })).toMatchObject({
+    expect(await sendTo('change-part', { id: vegan, version: await version(vegan), change: amount })).toMatchObject({
       ok: true,
     });
     await set(['milk']);
     const swap = { kind: 'formula', role: 'frosting', formula: 'vanilla-whip' };
-    expect(await sendTo('change-part', { id: 6, version: await version(6), change: swap })).toMatchObject({
+    expect(await sendTo('change-part', { id: vegan, version: await version(vegan), change: swap })).toMatchObject({
       ok: false,
       message: expect.stringContaining('That would bring'),
     });
@@ -102,10 +104,10 @@ describe('what eaters must not get', () => {
     const { loadPlanned } = await import('./load-planned');
     const { updateOrder } = await import('../../data/repositories/orders');
     const { riseCounts } = await import('../../data/repositories/counts');
-    const order = (await loadPlanned(kitchen.db))!.situation.orders.find((o) => o.id === 6)!;
-    const { id } = (await loadOrder(kitchen.db, 6))!.parts.find((p) => p.role === 'filling')!.formula;
+    const order = (await loadPlanned(kitchen.db))!.situation.orders.find((o) => o.id === vegan)!;
+    const { id } = (await loadOrder(kitchen.db, vegan))!.parts.find((p) => p.role === 'filling')!.formula;
     const set = async (versions: Record<string, number>) => {
-      await updateOrder(kitchen.db, 6, await version(6), { versions, avoid: ['milk'] });
+      await updateOrder(kitchen.db, vegan, await version(vegan), { versions, avoid: ['milk'] });
       await riseCounts(kitchen.db, true);
     };
     const save = async () => {
@@ -121,7 +123,7 @@ describe('what eaters must not get', () => {
     });
     await set(order.versions);
     expect(await save()).toMatchObject({ ok: true });
-    const newest = { id: 6, version: await version(6), change: { kind: 'newest formulas' } };
+    const newest = { id: vegan, version: await version(vegan), change: { kind: 'newest formulas' } };
     expect(await sendTo('change-part', newest)).toMatchObject({ ok: false, message: expect.stringContaining('milk') });
   });
 });

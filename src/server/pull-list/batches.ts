@@ -31,6 +31,8 @@ export function batchesView(situation: Situation, plan: PlanRow): BatchesView {
   const { clock, library } = situation.kitchen;
   const time = (m: number) => timeOf(m, clock).toFormat('ccc HH:mm');
   const names = namesOf(situation);
+  // Members are named in the order in which their orders are everywhere else.
+  const position = (order: number) => situation.orders.findIndex((o) => o.id === order);
   return {
     proposals: proposeBatches(candidatesOf(situation, plan), library).map((p) => ({
       ...p,
@@ -43,7 +45,9 @@ export function batchesView(situation: Situation, plan: PlanRow): BatchesView {
         {
           id: b.id,
           formulaName: component.formula.name,
-          members: b.members.map((m) => names.order(orderId(m.order)) ?? 'handed over'),
+          members: [...b.members]
+            .sort((x, y) => position(x.order) - position(y.order))
+            .map((m) => names.order(orderId(m.order)) ?? 'handed over'),
           grams: component.amount.grams,
           begun: hasBegun(batchId(b.id), situation),
         },

@@ -8,6 +8,7 @@ import { batchesView, type BatchesView } from './batches';
 import { cakeSteps, componentOf, servedBy } from '../../core/situation/whose-step';
 import type { Result } from '../shared/result';
 import { commit } from '../shared/commit';
+import { presenceIn } from '../situation/presence';
 import { loadSituation } from '../situation/load-situation';
 
 export interface PullListView {
@@ -58,7 +59,7 @@ export async function loadPullList(
       days === 1
         ? first.toFormat('cccc d LLLL')
         : `${first.toFormat('ccc d LLL')} – ${first.plus({ days: days - 1 }).toFormat('ccc d LLL')}`,
-    list: pullList(works, from!, to!, library, stock),
+    list: pullList(works, from!, to!, library, stock, presenceIn(situation, from!, to!)),
     ticked: [...(await readTicks(db))],
     batches: batchesView(situation, plan),
   };

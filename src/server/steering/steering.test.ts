@@ -1,4 +1,4 @@
-import { openDemoKitchen } from '../testing/demo-kitchen';
+import { openDemoKitchen, orderCalled } from '../testing/demo-kitchen';
 
 const kitchen = await openDemoKitchen('steering');
 const { canWeTake } = await import('../orders/capacity');
@@ -17,7 +17,7 @@ afterAll(() => kitchen.close());
 
 const planned = async () => (await loadPlanned(kitchen.db))!;
 const message = (r: { ok: boolean }) => (r as { message?: string }).message ?? '';
-const MOSS = 13;
+const MOSS = await orderCalled('Moss engagement');
 
 /** A step of tomorrow that one person does with hands, and that nothing pins. */
 async function aStep() {
@@ -207,5 +207,12 @@ it('the days lived through give every order on the wall a chance', async () => {
   expect(chances).toMatchObject({ plan: plan.id, days: 10_000 });
   expect(chances.orders.length).toBe(plan.problem.orders.length - plan.plan.unplaced.length);
   expect(chances.orders.find((o) => o.order === MOSS)!.chance).toBe(0);
+  // A step of another order is named with it.
+  const titles = new Map(plan.problem.orders.map((o) => [o.id as string, o.name]));
+  const deciding = chances.orders.flatMap((o) => o.deciding.map((d) => ({ ...d, own: orderId(o.order) as string })));
+  const others = deciding.filter((d) => d.step.split('.')[0] !== d.own && titles.has(d.step.split('.')[0]!));
+  expect(others.map((d) => d.whose)).toEqual(others.map((d) => titles.get(d.step.split('.')[0]!)));
+  expect(others.length).toBeGreaterThan(0);
+  expect(deciding.filter((d) => d.step.split('.')[0] === d.own && d.whose !== null)).toEqual([]);
   expect(await loadChances(kitchen.db)).toEqual(chances);
 });

@@ -1,3 +1,4 @@
+import { preparedFor } from '../situation/presence';
 import { namesOf } from '../situation/names';
 import { readingOf } from '../../core/plan-reading/plan-reading';
 import type { Check } from '../../core/formula/formula';
@@ -67,7 +68,11 @@ export function stepView(id: string, situation: Situation, plan: PlanRow): StepV
     reminders: step.reminders.map(
       (r) => `after ${r.after} min${r.every ? ` and every ${r.every} min` : ''}: ${r.text}`,
     ),
-    prepare: step.preparations.map((p) => `${timeOf(at.start - p.before, clock).toFormat('HH:mm')}: ${p.text}`),
+    prepare: preparedFor(step.preparations, at.start, situation).map((p) => {
+      const when = timeOf(p.at, clock);
+      // The evening before is said with its day.
+      return `${when.toFormat(when.hasSame(timeOf(at.start, clock), 'day') ? 'HH:mm' : 'ccc HH:mm')}: ${p.text}`;
+    }),
     notLater: why.notLater.map((r) => words.reason(r, true)),
     notEarlier: why.notEarlier.map((r) => words.reason(r, false)),
     waits: plan.problem.waits

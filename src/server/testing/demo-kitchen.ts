@@ -57,6 +57,14 @@ export async function sendToKitchen(id: string): Promise<KitchenDb> {
   return opened;
 }
 
+/** The number of the order with this title. */
+export async function orderCalled(title: string, db = opened): Promise<number> {
+  const { readOpenOrders } = await import('../../data/repositories/orders');
+  const found = (await readOpenOrders(db)).find((o) => o.title === title);
+  if (!found) throw new Error(`There is no open order called ${title}.`);
+  return found.id;
+}
+
 let opened: KitchenDb;
 let sent = 0;
 

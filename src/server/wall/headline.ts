@@ -6,6 +6,7 @@ import { clashWords } from '../../core/formula/allergen-clash';
 import { clashes } from '../../core/order/cake-clashes';
 import { orderId } from '../../core/ids/ids';
 import { type Situation } from '../situation/situation';
+import { stoodLines } from '../situation/stood-words';
 import { shortWhy } from '../plan/link-words';
 import type { LadderView } from '../ladder/ladder-view';
 
@@ -40,6 +41,11 @@ export function headlineOf(
     const text = `Planning failed: this plan does not know what was told last. ${trouble}`;
     return { tone: 'misses', text, fix: { label: 'Plan again', replan: true }, counts };
   }
+  const [stood] = stoodLines(situation, plan);
+  if (stood) {
+    const fix = stood.orders[0] === undefined ? null : { label: 'Open it', order: stood.orders[0], help: false };
+    return { tone: 'misses', text: `${stood.text}. Look at it before it goes on.`, fix, counts };
+  }
   const overdue = ladders.flatMap((l) => l.rungs.filter((r) => r.state === 'overdue').map((r) => ({ r, l })));
   if (overdue.length > 0) {
     const { r, l } = overdue.sort((a, b) => a.r.start - b.r.start)[0]!;
@@ -47,7 +53,8 @@ export function headlineOf(
     const text = `“${r.name}” of ${l.title} should have begun at ${timeOf(r.start, clock).toFormat('HH:mm')}${more}.`;
     return { tone: 'tight', text, fix: { label: 'Re-plan from now', replan: true }, counts };
   }
-  const worst = [...misses].sort((a, b) => late(b) - late(a))[0];
+  // What is due first: a late cake of today is not hidden behind a later one of tomorrow.
+  const worst = [...misses].sort((a, b) => a.pickup - b.pickup)[0];
   if (worst) {
     const why = shortWhy(explainOrder(plan.problem, plan.plan, orderId(worst.order)) ?? [], situation);
     const text = `${worst.title} misses its pickup by ${durationText(late(worst))}${why ? `: ${why}` : ''}.`;

@@ -75,7 +75,7 @@ export function BenchPage({ view }: { view: BenchView }) {
         {view.last && (
           <Box sx={{ mt: 2, display: 'flex', alignItems: 'center', gap: 2, color: 'var(--zl-muted)' }}>
             <Box sx={{ flex: 1, minWidth: 0 }}>
-              Told last: “{view.last.name}” {view.last.what}
+              Last: “{view.last.name}” {view.last.what}
             </Box>
             <BigButton
               kind="quiet"
@@ -186,6 +186,11 @@ function Now({
       {step.hurry && <Box sx={{ mt: 1, fontWeight: 700, color: 'var(--zl-missesText)' }}>{step.hurry}</Box>}
       {step.running && <Timer told={view.minute} running={step.running} time={time} />}
       {step.caution && <Caution text={step.caution} large />}
+      {step.stood && (
+        <Box role="alert" sx={{ mt: 2, fontWeight: 700, color: 'var(--zl-missesText)' }}>
+          {step.stood}. Look at it, and ask the lead before it goes on.
+        </Box>
+      )}
       {step.blocked && <Box sx={{ mt: 2, fontWeight: 700 }}>Not yet: {step.blocked}</Box>}
       {!step.blocked && step.early && (
         <Box sx={{ mt: 2, fontWeight: 700 }}>Waits until {step.early}. Earlier only if the sign is there.</Box>

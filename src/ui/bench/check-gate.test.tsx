@@ -31,13 +31,23 @@ describe('a check at the bench', () => {
     expect(screen.getByRole('alert').textContent).toContain('What did it read?');
     await hand.type(screen.getByRole('textbox'), '79,5');
     await hand.click(yes);
-    expect(screen.getByRole('alert').textContent).toContain('79.5 is not there yet');
+    expect(screen.getByRole('alert').textContent).toContain('79.5 °C is not there yet');
     expect(onHolds).not.toHaveBeenCalled();
     await hand.clear(screen.getByRole('textbox'));
     await hand.type(screen.getByRole('textbox'), '82,4');
     await hand.click(yes);
     expect(onHolds).toHaveBeenCalledWith({ holds: true, value: 82.4 });
     expect(screen.queryByRole('alert')).toBeNull();
+  });
+
+  it('that has gone too far is looked at again, and used only by a second tap', async () => {
+    const { hand, onHolds } = gate(check({ limit: 82, tooFar: 86 }));
+    await hand.type(screen.getByRole('textbox'), '97');
+    await hand.click(screen.getByRole('button', { name: 'Yes, done' }));
+    expect(screen.getByRole('alert').textContent).toContain('97 °C has gone too far');
+    expect(onHolds).not.toHaveBeenCalled();
+    await hand.click(screen.getByRole('button', { name: 'It reads so: use it anyway' }));
+    expect(onHolds).toHaveBeenCalledWith({ holds: true, value: 97, again: true });
   });
 
   it('names its unit by what is read', () => {

@@ -3,7 +3,7 @@
 import { checkKind } from '@/core/kinds/checks';
 import Box from '@mui/material/Box';
 import { useState } from 'react';
-import { checkProblem, type CheckAnswer } from '@/core/floor/check-answer';
+import { checkProblem, goneTooFar, type CheckAnswer } from '@/core/floor/check-answer';
 import type { Check } from '@/core/formula/formula';
 import { BigButton } from './big-button';
 
@@ -18,14 +18,20 @@ interface CheckGateProps {
 export function CheckGate({ check, busy, onHolds, onNotYet }: CheckGateProps) {
   const [typed, setTyped] = useState('');
   const [problem, setProblem] = useState<string | null>(null);
+  /** The reading that went too far, and was asked for a second time. */
+  const [lookedAt, setLookedAt] = useState<number | null>(null);
   const { unit } = checkKind(check.kind);
   const yes = () => {
     const value = Number(typed.replace(',', '.'));
     const answer: CheckAnswer =
       check.limit === undefined ? { holds: true } : { holds: true, value: typed.trim() === '' ? NaN : value };
-    const shut = checkProblem(check, answer);
+    // The same reading twice is a second look.
+    const again = goneTooFar(check, answer) && lookedAt === answer.value;
+    const told: CheckAnswer = again ? { ...answer, again } : answer;
+    const shut = checkProblem(check, told);
     setProblem(shut);
-    if (!shut) onHolds(answer);
+    setLookedAt(goneTooFar(check, answer) ? answer.value! : null);
+    if (!shut) onHolds(told);
   };
   return (
     <Box
@@ -41,7 +47,10 @@ export function CheckGate({ check, busy, onHolds, onNotYet }: CheckGateProps) {
             component="input"
             inputMode="decimal"
             value={typed}
-            onChange={(e: React.ChangeEvent<HTMLInputElement>) => setTyped(e.target.value)}
+            onChange={(e: React.ChangeEvent<HTMLInputElement>) => {
+              setTyped(e.target.value);
+              setLookedAt(null);
+            }}
             sx={{
               width: 120,
               font: 'inherit',
@@ -64,7 +73,7 @@ export function CheckGate({ check, busy, onHolds, onNotYet }: CheckGateProps) {
       <Box sx={{ mt: 1, color: 'var(--zl-muted)', fontSize: 17 }}>If not: {check.otherwise}</Box>
       <Box sx={{ display: 'flex', gap: 1.75, mt: 1.75, flexWrap: 'wrap' }}>
         <BigButton kind="main" disabled={busy} onClick={yes}>
-          Yes, done
+          {lookedAt === null ? 'Yes, done' : 'It reads so: use it anyway'}
         </BigButton>
         <BigButton kind="quiet" disabled={busy} onClick={onNotYet}>
           Not yet

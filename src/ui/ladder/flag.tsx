@@ -11,7 +11,7 @@ export function flagBox(y: number, climbs: boolean): Box {
 }
 
 /** "93%"; never quite sure, never quite hopeless, unless it was so on every single day. */
-export function chanceText(chance: number): string {
+function chanceText(chance: number): string {
   if (chance === 0 || chance === 1) return `${chance * 100}%`;
   return `${Math.min(99, Math.max(1, Math.round(chance * 100)))}%`;
 }
@@ -54,7 +54,7 @@ export function Flag({
         <MuiBox
           component="span"
           data-chance
-          title={`Ready on ${chanceText(chance)} of ten thousand days lived through, at most ten minutes after its pickup`}
+          title={`In time on ${chanceText(chance)} of ten thousand days like this`}
           sx={{ position: 'absolute', right: 10, fontSize: 10.5, fontWeight: 700, opacity: 0.95 }}
         >
           {chanceText(chance)}

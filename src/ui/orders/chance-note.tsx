@@ -2,7 +2,8 @@
 
 import { NotAnsweredNote } from '../asking/not-answered';
 import Box from '@mui/material/Box';
-import { chanceText } from '../ladder/flag';
+import { counted } from '@/core/measure/counted';
+import { lateDays, listed, shareOfDays, stepSaid } from './chance-words';
 import { useChances } from '../parts/use-chances';
 
 /** Rungs that are named, and the least share of the late days that makes one worth naming. */
@@ -15,20 +16,24 @@ export function ChanceNote({ order, plan }: { order: number; plan: number }) {
   const chance = chances.get(order);
   if (!chance) return <NotAnsweredNote asked={asked} what="How likely it is could not be reckoned" />;
   const deciding = chance.deciding.filter((d) => d.share >= LEAST_SHARE).slice(0, NAMED);
+  const mostly = chance.chance < 1 && deciding.length > 0 ? `, mostly because of ${listed(deciding)}` : '';
   return (
     <Box sx={{ fontSize: 14, mt: 0.5 }}>
-      Ready on <b>{chanceText(chance.chance)}</b> of ten thousand days lived through, at most ten minutes after its
-      pickup, with every step between its shortest and its longest time and the plan’s order kept
-      {chance.learned > 0 && `; ${chance.learned} of its steps by how long they took here before`}.
-      {deciding.length > 0 && chance.chance < 1 && (
-        <> On the other days it hangs on {deciding.map((d) => `“${d.name}” (${chanceText(d.share)})`).join(', ')}.</>
-      )}
+      <b>{lateDays(chance.chance)}</b>
+      {mostly}.
       {chance.helps && chance.helps.share >= LEAST_SHARE && (
         <>
           {' '}
-          Ten minutes more before “{chance.helps.name}” would save {chanceText(chance.helps.share)} of them.
+          Ten minutes more before {stepSaid(chance.helps)} would save {shareOfDays(chance.helps.share)}.
         </>
       )}
+      <Box sx={{ color: 'var(--zl-muted)', fontSize: 13 }}>
+        Reckoned from ten thousand days with the plan’s order kept
+        {chance.learned > 0
+          ? `, ${counted(chance.learned, 'step')} as long as they took here before, all others`
+          : ', steps'}{' '}
+        between their shortest and longest time. Ten minutes late is not late.
+      </Box>
     </Box>
   );
 }

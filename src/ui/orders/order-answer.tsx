@@ -26,6 +26,11 @@ export function Answer({ view, pickup }: { view: OrderView; pickup: string }) {
           : `${missing} ${missing === 1 ? 'step' : 'steps'} to do, next: ${planned.open[0]}`}
         {status.state !== 'ready' && planned.needs && ` · what takes longest: ${planned.needs}`}
       </Box>
+      {planned.stood.map((text) => (
+        <Box key={text} sx={{ mt: 0.5, fontWeight: 700, color: 'var(--zl-missesText)' }}>
+          {text}.
+        </Box>
+      ))}
       {status.state === 'misses' && planned.leftOut && <Box sx={{ mt: 0.5 }}>{planned.leftOut}</Box>}
       {status.state !== 'ready' && <ChanceNote order={view.id} plan={planned.plan} />}
       {status.state === 'misses' && <Remedies order={view.id} plan={planned.plan} />}

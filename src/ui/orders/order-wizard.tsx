@@ -138,7 +138,7 @@ export function OrderWizard({ id, version, title, form }: OrderWizardProps) {
               <OrderText
                 control={control}
                 name="title"
-                label="Name of the ladder"
+                label="Name of the order"
                 hint="As it should stand on the wall: “Abara christening”"
               />
               <OrderText control={control} name="customer" label="Customer" />

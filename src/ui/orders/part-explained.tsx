@@ -111,7 +111,7 @@ function SetAmount({
   return (
     <Box sx={{ display: 'flex', gap: 1, mt: 1.5, alignItems: 'flex-start', flexWrap: 'wrap' }}>
       <TextField
-        label="Make so much, g"
+        label="Amount by hand, g"
         value={typed}
         onChange={(e) => setTyped(e.target.value)}
         error={!valid}

@@ -52,7 +52,7 @@ describe('the parts of a cake', () => {
     );
     await hand.click(screen.getByRole('button', { name: /^Layers: 900 g/ }));
     expect(screen.getByText('Set by hand to 900 g; computed 848 g.')).toBeTruthy();
-    const field = screen.getByRole('textbox', { name: 'Make so much, g' });
+    const field = screen.getByRole('textbox', { name: 'Amount by hand, g' });
     const set = screen.getByRole<HTMLButtonElement>('button', { name: 'Set' });
     expect(set.disabled).toBe(true);
     await hand.clear(field);

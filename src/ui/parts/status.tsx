@@ -10,11 +10,12 @@ export function toneOf(status: OrderStatus): Tone {
   return status.state === 'ready' ? 'holds' : status.state;
 }
 
-/** "holds · 18 h", "tight · 25 min", "misses · 5 h 40", "ready" */
+/** "18 h to spare", "late 5 h 40", "ready" */
 export function statusText(status: OrderStatus): string {
   if (status.state === 'ready') return 'ready';
-  if (status.state === 'misses') return status.late > 0 ? `misses · ${durationText(status.late)}` : 'not planned';
-  return status.spare === null ? status.state : `${status.state} · ${durationText(status.spare)}`;
+  if (status.state === 'misses') return status.late > 0 ? `late ${durationText(status.late)}` : 'not planned';
+  if (status.overdue) return `overdue ${durationText(status.overdue.minutes)}`;
+  return status.spare === null ? 'in time' : `${durationText(status.spare)} to spare`;
 }
 
 /** The honest answer to the customer. */
@@ -22,8 +23,11 @@ export function statusSentence(status: OrderStatus): string {
   if (status.state === 'ready') return 'It is ready.';
   if (status.state === 'misses')
     return status.late > 0
-      ? `Cannot be ready: it would be ${durationText(status.late)} late.`
+      ? `Cannot be ready: it would be ${durationText(status.late)} late.${status.reason ? ` ${status.reason}.` : ''}`
       : (status.reason ?? 'Cannot be made.');
-  if (status.spare === null) return 'Will be ready.';
-  return `Can be ready with ${durationText(status.spare)} to spare.`;
+  const overdue = status.overdue
+    ? ` “${status.overdue.step}” is ${durationText(status.overdue.minutes)} overdue: begin it, or plan again.`
+    : '';
+  if (status.spare === null) return `Will be ready.${overdue}`;
+  return `Can be ready with ${durationText(status.spare)} to spare.${overdue}`;
 }

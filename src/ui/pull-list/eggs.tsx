@@ -1,13 +1,16 @@
 'use client';
 
 import Box from '@mui/material/Box';
+import { timeOf } from '@/core/time/clock';
 import type { PullListView } from '@/server/pull-list/pull-list';
 import { useReading } from '../parts/reading';
 import { Heading, Muted } from './list-parts';
 
-export function Eggs({ view, time }: { view: PullListView; time: (m: number) => string }) {
+export function Eggs({ view }: { view: PullListView }) {
   const { eggs } = view.list;
   const { grams } = useReading();
+  // All of it is wanted after the days of this list: never without its day.
+  const time = (m: number) => timeOf(m, view.clock).toFormat('ccc HH:mm');
   if (eggs.crack === 0) return null;
   return (
     <Box component="section" aria-label="Egg ledger" sx={{ mb: 3 }}>

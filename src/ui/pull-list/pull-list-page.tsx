@@ -132,7 +132,7 @@ export function PullListPage({ view }: { view: PullListView }) {
         </Section>
         <Box>
           <Batches view={view.batches} action={action} />
-          <Eggs view={view} time={time} />
+          <Eggs view={view} />
           <Shopping view={view} ticks={ticks} />
         </Box>
       </Box>

@@ -1,0 +1,31 @@
+import { stoodTooLong, type Stood } from '../../core/situation/stood-too-long';
+import { cakeSteps, servedBy } from '../../core/situation/whose-step';
+import { durationText } from '../../core/time/duration-text';
+import { timeOf } from '../../core/time/clock';
+import type { PlanRow } from '../../data/repositories/plans';
+import type { Situation } from './situation';
+
+/** What stands too long, said, with the step that it waits for and the orders that both serve. */
+export interface StoodLine {
+  to: string;
+  orders: number[];
+  text: string;
+}
+
+/** Everything that stands longer than it may, the longest beyond its limit first. */
+export function stoodLines(situation: Situation, plan: PlanRow): StoodLine[] {
+  const list = stoodTooLong(situation, plan);
+  if (list.length === 0) return [];
+  const names = new Map(cakeSteps(situation).map((s) => [s.id as string, s.name]));
+  return list.map((s) => {
+    const orders = servedBy(s.to, situation);
+    const whose = orders.map((o) => o.title).join(' + ');
+    return { to: s.to, orders: orders.map((o) => o.id), text: said(s, names.get(s.from) ?? s.from, whose, situation) };
+  });
+}
+
+function said({ since, stood, allowed, why }: Stood, name: string, whose: string, { kitchen }: Situation): string {
+  const at = timeOf(since, kitchen.clock);
+  const today = stood < 12 * 60;
+  return `“${name}” of ${whose} has stood since ${at.toFormat(today ? 'HH:mm' : 'ccc HH:mm')}: ${durationText(stood)}, and ${durationText(allowed)} ${allowed === 1 ? 'is' : 'are'} allowed${why ? ` (${why})` : ''}`;
+}

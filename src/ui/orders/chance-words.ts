@@ -1,0 +1,25 @@
+/** How many of 100 days like this an order would be late on, in words; 1 and 0 only where it is so on every day that was lived through. */
+export function lateDays(chance: number): string {
+  if (chance === 1) return 'On no day like this would it be late';
+  if (chance === 0) return 'It would be late on every day like this';
+  const days = Math.round((1 - chance) * 100);
+  if (days < 1) return 'On less than 1 of 100 days like this it would be late';
+  if (days > 99) return 'On more than 99 of 100 days like this it would be late';
+  return `On ${days} of 100 days like this it would be late`;
+}
+
+/** A share of those days, as one says it. */
+export function shareOfDays(share: number): string {
+  if (share >= 0.95) return 'nearly all of them';
+  if (share >= 0.6) return 'most of them';
+  if (share >= 0.4) return 'about half of them';
+  return 'some of them';
+}
+
+/** A step, with the order that it belongs to where that is another one: "“Coat square” of Harbour choir". */
+export const stepSaid = ({ name, whose }: { name: string; whose: string | null }): string =>
+  `“${name}”${whose === null ? '' : ` of ${whose}`}`;
+
+/** "“Split and fill” and “Check and box”" */
+export const listed = (steps: { name: string; whose: string | null }[]): string =>
+  new Intl.ListFormat('en', { type: 'conjunction' }).format(steps.map(stepSaid));
