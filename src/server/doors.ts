@@ -10,7 +10,8 @@ import { buildsToAsk, canWeTake } from './orders/capacity';
 import { changePart, type PartChange } from './orders/change-part';
 import { loadChances } from './plan/chances';
 import { loadDemo } from './demo/load-demo';
-import { extendStep, finishStep, MOST_EXTENSION, startStep, takeBackStep } from './bench/floor';
+import { correctTold, takeBackStep, whatFollows } from './bench/corrections';
+import { extendStep, finishStep, MOST_EXTENSION, startStep, useAnyway } from './bench/floor';
 import { exportFormula, LARGEST_RECIPES, readRecipeFile, saveFormula } from './formulas/formulas';
 import { saveKitchen, saveReading } from './kitchen/kitchen-settings';
 import { shapeChoices, sizeChoices } from './orders/order-pages';
@@ -52,6 +53,17 @@ const checkAnswer = object({
   again: mixed<true>().oneOf([true, undefined]).optional(),
   value: number().optional(),
 });
+/** What may be told with a tap. */
+const told = {
+  when: string().max(40, 'This is no time.').optional(),
+  sure: mixed<true>().oneOf([true, undefined]).optional(),
+  why: string().max(300, 'At most 300 letters.').optional(),
+};
+const correction = {
+  event: rowId,
+  when: string().max(40, 'This is no time.').nullable().default(undefined).defined('When was it?'),
+  sure: told.sure,
+};
 const reading = object({
   weight: mixed<'g' | 'oz'>().oneOf(['g', 'oz'], 'g or oz.').required(),
   volume: mixed<'ml' | 'cups'>().oneOf(['ml', 'cups'], 'ml or cups.').required(),
@@ -115,9 +127,12 @@ export const POSTS = {
   'take-newer-rules': writing(object(order), (x, db) => takeNewerRules(db, x.id, x.version)),
   'hand-over': writing(object(order), (x, db) => handOver(db, x.id, x.version)),
   'bring-back': writing(object(order), (x, db) => bringBack(db, x.id, x.version)),
-  'start-step': writing(object({ step: shortId, person: shortId }), (x, db) => startStep(db, x.step, x.person)),
-  'finish-step': writing(object({ step: shortId, answer: checkAnswer.default(undefined).optional() }), (x, db) =>
-    finishStep(db, x.step, x.answer),
+  'start-step': writing(object({ step: shortId, person: shortId, ...told }), ({ step, person, ...x }, db) =>
+    startStep(db, step, person, x),
+  ),
+  'finish-step': writing(
+    object({ step: shortId, answer: checkAnswer.default(undefined).optional(), ...told }),
+    ({ step, answer, ...x }, db) => finishStep(db, step, answer, x),
   ),
   'extend-step': writing(
     object({
@@ -126,7 +141,11 @@ export const POSTS = {
     }),
     (x, db) => extendStep(db, x.step, x.minutes),
   ),
-  'take-back-step': writing(object({ step: shortId }), (x, db) => takeBackStep(db, x.step)),
+  'take-back-step': writing(object({ step: shortId, sure: told.sure }), (x, db) => takeBackStep(db, x.step, x.sure)),
+  'correct-told': writing(object(correction), (x, db) => correctTold(db, x)),
+  'use-anyway': writing(object({ step: shortId, why: told.why.defined('Why can it be used?') }), (x, db) =>
+    useAnyway(db, x.step, x.why),
+  ),
   'change-part': writing(object({ ...order, change: partChange.required() }), (x, db) =>
     changePart(db, x.id, x.version, x.change as PartChange),
   ),
@@ -169,6 +188,7 @@ export const POSTS = {
   'review-order': asking(orderForm.shape({ id: rowId.nullable().defined('This is missing.') }), ({ id, ...form }, db) =>
     reviewOrder(db, id, form),
   ),
+  'what-follows': asking(object(correction), (x, db) => whatFollows(db, x)),
   'can-we-take': asking(question, (x, db) => canWeTake(db, x)),
   'try-what-if': asking(
     object({ wanted: adjustmentList, order: question.nullable().default(undefined).optional() }),

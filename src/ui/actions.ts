@@ -3,6 +3,8 @@ import type { FormulaForm } from '@/core/input/formula-input';
 import type { OrderForm } from '@/core/input/order-input';
 import type { Reading } from '@/core/measure/show-quantity';
 import type { Adjustment } from '@/core/steering/plan-edit';
+import type { Correction } from '@/server/bench/corrections';
+import type { Told } from '@/server/bench/floor';
 import type { CapacityQuestion } from '@/server/orders/capacity';
 import type { PartChange } from '@/server/orders/change-part';
 import type { KitchenChange } from '@/server/kitchen/kitchen-settings';
@@ -32,10 +34,15 @@ export const takeNewerRulesAction = (id: number, version: number) => send('take-
 export const handOverAction = (id: number, version: number) => send('hand-over', { id, version });
 export const bringBackAction = (id: number, version: number) => send('bring-back', { id, version });
 
-export const startStepAction = (step: string, person: string) => send('start-step', { step, person });
-export const finishStepAction = (step: string, answer?: CheckAnswer) => send('finish-step', { step, answer });
+export const startStepAction = (step: string, person: string, told: Told = {}) =>
+  send('start-step', { step, person, ...told });
+export const finishStepAction = (step: string, answer?: CheckAnswer, told: Told = {}) =>
+  send('finish-step', { step, answer, ...told });
 export const extendStepAction = (step: string, minutes: number) => send('extend-step', { step, minutes });
-export const takeBackStepAction = (step: string) => send('take-back-step', { step });
+export const takeBackStepAction = (step: string, sure?: true) => send('take-back-step', { step, sure });
+export const useAnywayAction = (step: string, why: string) => send('use-anyway', { step, why });
+export const correctToldAction = (wanted: Correction) => send('correct-told', wanted);
+export const whatFollowsAction = (wanted: Correction) => send('what-follows', wanted);
 
 export const saveFormulaAction = (id: string | null, version: number, form: FormulaForm) =>
   send('save-formula', { ...form, id, version });

@@ -38,7 +38,7 @@ async function tap(nth: number): Promise<boolean> {
     const answer = check
       ? { answer: { holds: true, ...(check.limit === undefined ? {} : { value: check.limit }) } }
       : {};
-    return (await sendTo('finish-step', { step: oldest.step, ...answer })).ok;
+    return (await sendTo('finish-step', { step: oldest.step, sure: true, ...answer })).ok;
   }
   const blocked = new Set(
     plan.problem.waits.filter((w) => situation.states.get(w.from)?.state !== 'done').map((w) => w.to),
@@ -46,7 +46,7 @@ async function tap(nth: number): Promise<boolean> {
   const next = [...plan.plan.steps]
     .sort((a, b) => a.start - b.start)
     .find((s) => s.people.length > 0 && !situation.states.has(s.id) && !blocked.has(s.id));
-  if (next) return (await sendTo('start-step', { step: next.id, person: next.people[0]! })).ok;
+  if (next) return (await sendTo('start-step', { step: next.id, person: next.people[0]!, sure: true })).ok;
   return oldest !== undefined && (await sendTo('extend-step', { step: oldest.step, minutes: 1 })).ok;
 }
 

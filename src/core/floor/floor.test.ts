@@ -1,4 +1,7 @@
-import { floorState, type FloorEvent } from './floor-state';
+import { begunTooEarly } from './begun-too-early';
+import { contradictions } from './contradictions';
+import { expectedEnd, floorState, type FloorEvent } from './floor-state';
+import { unusual } from './unusual';
 import { withFloor } from '../situation/with-floor';
 import { openSteps } from './open-steps';
 import { orderStatus } from './order-status';
@@ -50,7 +53,7 @@ describe('what is told of steps that were not begun', () => {
     expect(floorState([finish(1, 'a', 30), { id: 2, kind: 'extend', minute: 31, step: 'a', minutes: 5 }]).size).toBe(0);
     const again = floorState([start(1, 'a', 10), finish(2, 'a', 30), start(3, 'a', 40)]);
     expect(again.get('a')).toEqual({
-      ...{ step: 'a', state: 'running', start: 40, end: null, extended: 0, event: 3 },
+      ...{ step: 'a', state: 'running', start: 40, end: null, extended: 0, until: null, event: 3 },
       ...{ people: ['p1'], equipment: [] },
     });
     expect(floorState([start(1, 'a', 10), finish(2, 'a', 4)]).get('a')).toMatchObject({ start: 10, end: 10 });
@@ -127,5 +130,94 @@ describe('facts in the problem', () => {
     expect(orderStatus({ problem, plan, ready }, done, order!.id, { tightBelow: 60, minute: problem.now })).toEqual({
       state: 'ready',
     });
+  });
+});
+
+describe('what is put right later', () => {
+  const told: FloorEvent[] = [start(1, 'a', 10), finish(2, 'a', 30), start(3, 'b', 31)];
+  it('counts at the time at which it was, whatever was told in between; the last word counts', () => {
+    const states = floorState([
+      ...told,
+      { id: 4, kind: 'correct', minute: 90, event: 1, to: 5 },
+      { id: 5, kind: 'correct', minute: 91, event: 2, to: 28 },
+      { id: 6, kind: 'correct', minute: 92, event: 2, to: 26 },
+    ]);
+    expect(states.get('a')).toMatchObject({ start: 5, end: 26, state: 'done' });
+    expect(states.get('b')).toMatchObject({ start: 31 });
+  });
+  it('“not yet” counts from when it is told, and never shortens what is likely', () => {
+    const running = floorState([start(1, 'a', 10), { id: 2, kind: 'not yet', minute: 60, step: 'a', minutes: 5 }]).get(
+      'a',
+    )!;
+    expect(running).toMatchObject({ until: 65, event: 2 });
+    expect(expectedEnd(running, 30)).toBe(65);
+    expect(expectedEnd(running, 80)).toBe(90);
+    expect(expectedEnd({ ...running, until: null, extended: 7 }, 30)).toBe(47);
+  });
+  it('names what cannot both be so', () => {
+    const waits = [{ from: 'a', to: 'b', min: 0 }];
+    const of = (events: FloorEvent[]) => contradictions(floorState(events), waits).map((c) => c.told);
+    expect(of(told)).toEqual([]);
+    expect(of([told[0]!, told[2]!])).toEqual(['running']);
+    expect(of([told[2]!])).toEqual(['not begun']);
+    expect(of([...told, { id: 4, kind: 'correct', minute: 90, event: 2, to: 32 }])).toEqual(['ended later']);
+    expect(of([...told, { id: 4, kind: 'correct', minute: 90, event: 2, to: 31 }])).toEqual([]);
+    expect(of([told[0]!])).toEqual([]);
+    // One that may begin while the other runs contradicts nothing.
+    expect(contradictions(floorState([told[2]!]), [{ from: 'a', to: 'b', min: -10 }])).toEqual([]);
+  });
+});
+
+describe('how long something took', () => {
+  it('is unusual where it is far from what is usual, and only there', () => {
+    const usual = { low: 20, high: 30 };
+    expect([0, 9, 10, 30, 60, 61, 200].map((took) => unusual(took, usual))).toEqual([
+      'short',
+      'short',
+      null,
+      null,
+      null,
+      'long',
+      'long',
+    ]);
+    // What takes a few minutes may be done at once, or take a few more.
+    expect([0, 1, 8, 16, 17].map((took) => unusual(took, { low: 1, high: 2 }))).toEqual([
+      null,
+      null,
+      null,
+      null,
+      'long',
+    ]);
+  });
+});
+
+describe('what is begun before its time', () => {
+  const steps = (['mix', 'bake', 'coat'] as const).map((id) => ({
+    ...{ id, name: id, order: 'o', work: 'hands', minutes: { low: 8, likely: 10, high: 12 }, people: null, uses: [] },
+    ...{ oven: null, earliest: null },
+  }));
+  const wait = (to: string, max: number | null) => ({ id: `mix>${to}`, from: 'mix', to, min: 0, max });
+  const planned = (waits: object[]) => ({
+    problem: { steps, orders: [], waits } as unknown as Problem,
+    plan: {
+      steps: [
+        { id: 'mix', start: 100, end: 110, people: [], equipment: [] },
+        { id: 'bake', start: 110, end: 150, people: [], equipment: [] },
+        { id: 'coat', start: 300, end: 320, people: [], equipment: [] },
+      ],
+      routes: {},
+      waits: [],
+      holds: [],
+    } as unknown as Plan,
+  });
+  it('would leave standing what the plan takes up later, by more than it may', () => {
+    expect(begunTooEarly(planned([wait('bake', 12)]), 'mix', 40)).toEqual({
+      ...{ planned: 100, done: 50, to: 'bake', begins: 110, stands: 60, allowed: 12 },
+    });
+    expect(begunTooEarly(planned([wait('bake', 12)]), 'mix', 88)).toBeNull();
+    expect(begunTooEarly(planned([wait('bake', null)]), 'mix', 40)).toBeNull();
+    expect(begunTooEarly(planned([wait('coat', 60)]), 'mix', 100)).toBeNull();
+    expect(begunTooEarly(planned([wait('bake', 12), wait('coat', 60)]), 'mix', 40)!.to).toBe('coat');
+    expect(begunTooEarly(planned([]), 'gone', 40)).toBeNull();
   });
 });

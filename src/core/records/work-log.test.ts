@@ -43,9 +43,29 @@ describe('the log of work', () => {
     expect(logOf(start('a', 10), finish('a', 30), back(2), back(1))).toEqual(NO_WORK);
   });
 
+  it('knows no step whose beginning was taken back after its end', () => {
+    expect(logOf(start('a', 10), finish('a', 30), back(1))).toEqual(NO_WORK);
+    expect(took(start('a', 10), finish('a', 30), start('b', 10), finish('b', 31), back(1))).toEqual([
+      ['Stack', 20, 21],
+    ]);
+  });
+
+  it('has the times at which it was, where they were put right', () => {
+    const right = (event: number, to: number): LoggedEvent => ({ id: 0, kind: 'correct', minute: 99, event, to });
+    expect(took(start('a', 10), finish('a', 30), right(2, 26))).toEqual([['Stack', 20, 16]]);
+    expect(took(start('a', 10), finish('a', 30), right(1, 14))).toEqual([['Stack', 20, 16]]);
+    expect(took(start('a', 10), right(1, 14), finish('a', 30))).toEqual([['Stack', 20, 16]]);
+    expect(took(start('a', 10), finish('a', 30), right(1, 40))).toEqual([['Stack', 20, 0]]);
+    expect(took(start('a', 10), finish('a', 30), right(9, 40))).toEqual([['Stack', 20, 20]]);
+    // Taken back to where it was begun, it goes on from the time that was put right.
+    expect(took(start('a', 10), finish('a', 30), right(1, 14), back(2), finish('a', 34))).toEqual([['Stack', 20, 20]]);
+  });
+
   it('is not changed by what is neither beginning nor end', () => {
     const before = logOf(start('a', 10));
     expect(withLogged(before, { id: 8, kind: 'extend', step: 'a', minute: 12 })).toEqual(before);
+    expect(withLogged(before, { id: 8, kind: 'not yet', step: 'a', minute: 12 })).toEqual(before);
+    expect(withLogged(before, { id: 8, kind: 'use anyway', step: 'a', minute: 12 })).toEqual(before);
     expect(withLogged(before, back(77))).toEqual(before);
   });
 

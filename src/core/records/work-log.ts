@@ -4,7 +4,8 @@ import type { Worked } from './pace';
 export type LoggedEvent =
   | { id: number; kind: 'start'; minute: number; step: string }
   | { id: number; kind: 'finish'; minute: number; step: string; name?: string | undefined; likely?: number | undefined }
-  | { id: number; kind: 'extend'; minute: number; step: string }
+  | { id: number; kind: 'extend' | 'not yet' | 'use anyway'; minute: number; step: string }
+  | { id: number; kind: 'correct'; minute: number; event: number; to: number }
   | { id: number; kind: 'take back'; minute: number; event: number };
 
 interface Done extends Worked {
@@ -32,6 +33,8 @@ const MOST_OF_A_NAME = 60;
 export function withLogged(log: WorkLog, e: LoggedEvent): WorkLog {
   switch (e.kind) {
     case 'extend':
+    case 'not yet':
+    case 'use anyway':
       return log;
     case 'start':
       return { ...log, running: { ...log.running, [e.step]: { start: e.minute, event: e.id } } };
@@ -52,6 +55,8 @@ export function withLogged(log: WorkLog, e: LoggedEvent): WorkLog {
       };
       return { done: lastOfEach([...log.done, one], e.name), running };
     }
+    case 'correct':
+      return corrected(log, e);
     case 'take back': {
       const ended = log.done.find((d) => d.event === e.event);
       if (ended)
@@ -59,11 +64,28 @@ export function withLogged(log: WorkLog, e: LoggedEvent): WorkLog {
           done: log.done.filter((d) => d !== ended),
           running: { ...log.running, [ended.step]: { start: ended.start, event: ended.begun } },
         };
-      const step = Object.keys(log.running).find((s) => log.running[s]!.event === e.event);
+      // Without its beginning a step was not worked, though its end was told.
+      if (log.done.some((d) => d.begun === e.event))
+        return { ...log, done: log.done.filter((d) => d.begun !== e.event) };
+      const step = runningSince(log, e.event);
       return step === undefined ? log : { ...log, running: without(log.running, step) };
     }
   }
 }
+
+/** The log once what an event told was at another minute. */
+function corrected(log: WorkLog, { event, to }: { event: number; to: number }): WorkLog {
+  const done = log.done.map((d) => {
+    const end = d.start + d.took;
+    if (d.event === event) return { ...d, took: Math.max(0, to - d.start) };
+    return d.begun === event ? { ...d, start: to, took: Math.max(0, end - to) } : d;
+  });
+  const step = runningSince(log, event);
+  return step === undefined ? { ...log, done } : { done, running: { ...log.running, [step]: { start: to, event } } };
+}
+
+const runningSince = (log: WorkLog, event: number) =>
+  Object.keys(log.running).find((s) => log.running[s]!.event === event);
 
 function without<T>(record: Record<string, T>, key: string): Record<string, T> {
   const rest = { ...record };

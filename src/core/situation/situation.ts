@@ -2,7 +2,7 @@ import type { SharedWork } from '../batching/batch';
 import type { Breakdown } from '../breakdown/breakdown';
 import type { Build } from '../breakdown/build';
 import type { Kitchen } from '../breakdown/kitchen';
-import type { StepState } from '../floor/floor-state';
+import type { FloorEvent, StepState } from '../floor/floor-state';
 import type { Allergen, Formula } from '../formula/formula';
 import type { Equipment } from '../planning-format/problem';
 import type { EditHistory } from '../steering/edit-history';
@@ -64,6 +64,8 @@ export interface Situation<
   batches: Made[];
   /** What the batches put in the place of their members' own steps. */
   shared: SharedWork;
+  /** What was told from the floor of these orders and batches, in order; and how every step stands by it. */
+  told: FloorEvent[];
   states: Map<string, StepState>;
   /** Every edit of the plan that was made, and what the lead wants after them: pins, who does what, who is away, what is closed. */
   edits: EditHistory;

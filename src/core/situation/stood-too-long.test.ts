@@ -1,4 +1,4 @@
-import type { StepState } from '../floor/floor-state';
+import type { FloorEvent, StepState } from '../floor/floor-state';
 import type { Plan } from '../planning-format/plan';
 import type { Problem } from '../planning-format/problem';
 import type { Situation } from './situation';
@@ -17,13 +17,13 @@ const plan = {
 const problem = { steps: [], orders: [], waits: [] } as unknown as Problem;
 const done = (step: string, end: number): [string, StepState] => [
   step,
-  { step, state: 'done', start: 0, end, extended: 0, people: [], equipment: [], event: 1 },
+  { step, state: 'done', start: 0, end, extended: 0, until: null, people: [], equipment: [], event: 1 },
 ];
 
-function stood(minute: number, states: [string, StepState][], waits: object[]) {
+function stood(minute: number, states: [string, StepState][], waits: object[], told: FloorEvent[] = []) {
   const breakdowns = new Map([[1, { waits }]]) as unknown as Situation['breakdowns'];
   const shared = { waits: [] } as unknown as Situation['shared'];
-  return stoodTooLong({ breakdowns, shared, states: new Map(states), minute }, { problem, plan });
+  return stoodTooLong({ breakdowns, shared, told, states: new Map(states), minute }, { problem, plan });
 }
 
 describe('what stood too long', () => {
@@ -33,6 +33,22 @@ describe('what stood too long', () => {
     expect(stood(113, [done('mix', 100)], [batter])).toEqual([
       { from: 'mix', to: 'bake', since: 100, stood: 13, allowed: 12, why: 'the batter works' },
     ]);
+  });
+  it('is not asked about again once somebody uses it anyway; made anew it is', () => {
+    const use: FloorEvent = {
+      id: 9,
+      kind: 'use anyway',
+      minute: 115,
+      step: 'bake',
+      after: 'mix',
+      reason: 'still light',
+    };
+    expect(stood(130, [done('mix', 100)], [batter], [use])).toEqual([]);
+    expect(stood(130, [done('mix', 100)], [batter], [{ ...use, step: 'coat' }])).toHaveLength(1);
+    expect(
+      stood(130, [done('mix', 100)], [batter], [use, { id: 10, kind: 'take back', minute: 116, event: 9 }]),
+    ).toHaveLength(1);
+    expect(stood(160, [done('mix', 120)], [batter], [use])).toHaveLength(1);
   });
   it('is nothing that has gone on, is not made yet, or has no limit', () => {
     expect(stood(500, [done('mix', 100), done('bake', 140)], [batter])).toEqual([]);

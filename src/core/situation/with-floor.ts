@@ -1,5 +1,5 @@
 import { kindsTaken, type Problem, type Step } from '../planning-format/problem';
-import type { StepState } from '../floor/floor-state';
+import { expectedEnd, type StepState } from '../floor/floor-state';
 
 /** A step under way is expected to need at least this much longer. Minutes. */
 const STILL_NEEDS = 1;
@@ -19,8 +19,7 @@ export function withFloor(
   const steps: Step[] = problem.steps.map((s) => {
     const state = states.get(s.id);
     if (!state) return s;
-    const expected = state.start + s.minutes.likely + state.extended;
-    const end = state.end ?? Math.max(expected, problem.now + STILL_NEEDS);
+    const end = state.end ?? Math.max(expectedEnd(state, s.minutes.likely), problem.now + STILL_NEEDS);
     const people = s.work === 'hands' ? state.people.filter((p) => team.has(p)) : [];
     return {
       ...s,

@@ -38,16 +38,25 @@ const BODIES = {
   }),
   'batch accepted': Type.Object({ batch: number, members: list(Type.Object({ order: number, role: text })) }),
   'batch split': Type.Object({ batch: number }),
-  start: Type.Object({ ...step, people: list(text), equipment: list(text) }),
+  /** `when`, here and below: the instant it happened, where it was told later. */
+  start: Type.Object({ ...step, people: list(text), equipment: list(text), when: optional(text) }),
   /** What the step was and should have taken: its order, or a later plan, may not know it any more. */
   finish: Type.Object({
     ...step,
     name: optional(text),
     likely: optional(number),
     check: optional(Type.Object({ kind: text, text, value: maybe(number) })),
+    when: optional(text),
   }),
+  /** More minutes than were planned, as it was told before “not yet” was. */
   extend: Type.Object({ ...step, minutes: number }),
+  /** Minutes from when it is told. */
+  'not yet': Type.Object({ ...step, minutes: number }),
+  /** When what an event told really was. */
+  correct: Type.Object({ event: number, when: text }),
   'take back': Type.Object({ event: number }),
+  /** What had stood too long after the step `after` was used for `step` all the same. */
+  'use anyway': Type.Object({ ...step, after: text, stood: number, allowed: number, reason: text }),
   'order taken': orderFields,
   'order changed': Type.Object({ from: orderFields, to: orderFields }),
   'handed over': nothing,

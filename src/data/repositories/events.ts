@@ -1,4 +1,4 @@
-import { and, asc, eq, gt, inArray } from 'drizzle-orm';
+import { and, asc, eq, gt, gte, inArray } from 'drizzle-orm';
 import type { FloorEvent } from '../../core/floor/floor-state';
 import { ownerOf, type BatchId, type OrderId } from '../../core/ids/ids';
 import { FLOOR_KINDS, type EventKind } from '../../core/kinds/events';
@@ -51,7 +51,25 @@ export async function readFloor(db: KitchenDb, owners: (OrderId | BatchId)[], cl
 }
 
 function asFloorEvent(row: EventRow, clock: Clock): FloorEvent {
-  return { ...(bodyOf(row) as object), id: row.id, kind: row.kind, minute: minuteOf(row.at, clock) } as FloorEvent;
+  const body = bodyOf(row) as { when?: string };
+  const told = minuteOf(row.at, clock);
+  const when = body.when === undefined ? told : minuteOf(new Date(body.when), clock);
+  if (row.kind === 'correct') return { ...body, id: row.id, kind: row.kind, minute: told, to: when } as FloorEvent;
+  return { ...body, id: row.id, kind: row.kind, minute: when } as FloorEvent;
+}
+
+/** Everything that was told from the floor since an instant, in order, with when it was told. */
+export async function readFloorOfDay(
+  db: KitchenDb,
+  since: Date,
+  clock: Clock,
+): Promise<{ event: FloorEvent; told: number }[]> {
+  const rows = await db.rows
+    .select()
+    .from(t.events)
+    .where(and(eq(t.events.kitchen, db.kitchen), inArray(t.events.kind, FLOOR_KINDS), gte(t.events.at, since)))
+    .orderBy(asc(t.events.id));
+  return rows.map((r) => ({ event: asFloorEvent(r, clock), told: minuteOf(r.at, clock) }));
 }
 
 /** Everything that was told from the floor after an event, in order. */

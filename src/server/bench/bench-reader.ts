@@ -2,7 +2,7 @@ import { namesOf, type Names } from '../situation/names';
 import { readingOf, type PlanReading } from '../../core/plan-reading/plan-reading';
 import type { Check } from '../../core/formula/formula';
 import type { CakeStep } from '../../core/breakdown/steps/cake-step';
-import type { StepState } from '../../core/floor/floor-state';
+import { expectedEnd, type StepState } from '../../core/floor/floor-state';
 import { timeOf } from '../../core/time/clock';
 import type { PlannedStep } from '../../core/planning-format/plan';
 import type { Wait } from '../../core/planning-format/problem';
@@ -32,7 +32,7 @@ export interface BenchStep {
   /** What has to be seen to before it begins. */
   prepare: { at: number; text: string }[];
   with: string[];
-  running: { since: number; look: number; due: number } | null;
+  running: Running | null;
   /** What has to be done before it can begin; null when it can. */
   blocked: string | null;
   /** Until when a wait should go on; the sign decides, so it may begin all the same. */
@@ -53,9 +53,17 @@ export interface AloneView {
   check: Check | null;
   /** Said while it runs: "Turn the tins." */
   reminders: { at: number; text: string }[];
-  /** When it comes out, or should go in. */
+  /** When it should go in, or its wait is over. */
   at: number;
-  running: boolean;
+  /** Since when it runs, when it is looked at, and until when it likely needs; null where it does not run. */
+  running: Running | null;
+}
+
+/** Counted from when it was begun, or from what somebody said since, however often the plan is made anew. */
+export interface Running {
+  since: number;
+  look: number;
+  due: number;
 }
 
 /** A wait that must end within this many minutes is one unbroken run with what comes next. */
@@ -79,6 +87,12 @@ function dueReminders(s: CakeStep, state: StepState, end: number): { at: number;
     })
     .sort((a, b) => a.at - b.at);
 }
+
+const runningOf = ({ minutes }: CakeStep, state: StepState): Running => ({
+  since: state.start,
+  look: state.until ?? state.start + minutes.low + state.extended,
+  due: expectedEnd(state, minutes.likely),
+});
 
 /** Reads the plan for the bench. */
 export class Bench {
@@ -153,14 +167,7 @@ export class Bench {
       reminders: state?.state === 'running' ? dueReminders(s, state, at.end) : [],
       prepare: state ? [] : preparedFor(s.preparations, at.start, this.situation),
       with: at.equipment.map((e) => this.names.item(e)),
-      running:
-        state?.state === 'running'
-          ? {
-              since: state.start,
-              look: state.start + s.minutes.low,
-              due: state.start + s.minutes.likely + state.extended,
-            }
-          : null,
+      running: state?.state === 'running' ? runningOf(s, state) : null,
       blocked: state ? null : this.blockedBy(at.id),
       early: state ? null : this.waitsFor(at.id),
       stood: this.stood.find((s) => s.to === at.id)?.text ?? null,
@@ -175,8 +182,10 @@ export class Bench {
     for (const at of this.reading.plan.steps) {
       const { id } = at;
       const s = this.steps.get(id);
-      if (!s || s.work === 'hands' || states.get(id)?.state !== 'running') continue;
-      list.push({ ...this.machine(s, at), at: at.end, running: true });
+      const state = states.get(id);
+      if (!s || s.work === 'hands' || state?.state !== 'running') continue;
+      const running = runningOf(s, state);
+      list.push({ ...this.machine(s, at), at: running.look, running });
     }
     for (const w of this.waits) {
       const from = states.get(w.from);
@@ -191,10 +200,12 @@ export class Bench {
         celsius: null,
         ...{ check: null, reminders: [] },
         at: until,
-        running: false,
+        running: null,
       });
     }
-    return list.sort((a, b) => Number(b.running) - Number(a.running) || a.at - b.at).slice(0, SHOWN_ALONE);
+    return list
+      .sort((a, b) => Number(b.running !== null) - Number(a.running !== null) || a.at - b.at)
+      .slice(0, SHOWN_ALONE);
   }
 
   /** Ovens and machines whose turn has come, or comes soon. */
@@ -206,7 +217,7 @@ export class Bench {
       const s = this.steps.get(id);
       if (!s || s.work === 'hands' || s.work === 'collect' || states.has(id) || at.start > minute + SOON) continue;
       if (this.blockedBy(id) !== null || this.waitsFor(id) !== null) continue;
-      list.push({ ...this.machine(s, at), at: at.start, running: false });
+      list.push({ ...this.machine(s, at), at: at.start, running: null });
     }
     return list.sort((a, b) => a.at - b.at).slice(0, SHOWN_ALONE);
   }

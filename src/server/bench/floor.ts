@@ -1,17 +1,24 @@
 import type { KitchenDb } from '../../data/kitchen-db';
+import { begunTooEarly } from '../../core/floor/begun-too-early';
 import { checkProblem, type CheckAnswer } from '../../core/floor/check-answer';
+import { unusual } from '../../core/floor/unusual';
 import type { ToldEvent } from '../../core/stored/event';
 import { appendEvents } from '../../data/repositories/events';
 import { readOrder } from '../../data/repositories/orders';
 import { readPlan, type PlanRow } from '../../data/repositories/plans';
 import { batchNumberOf, orderNumberOf, ownerOf } from '../../core/ids/ids';
 import { cakeSteps } from '../../core/situation/whose-step';
+import { timeOf } from '../../core/time/clock';
+import { durationText } from '../../core/time/duration-text';
 import { type Situation } from '../situation/situation';
 import { replan } from '../plan/replan';
-import { refuse, type Result } from '../shared/result';
+import { askFirst, refuse, type Result } from '../shared/result';
 import { commit } from '../shared/commit';
-import { keepBegun, letGoUnbegun } from '../situation/keep-work';
+import { LOOK_AGAIN } from '../shared/door';
+import { keepBegun } from '../situation/keep-work';
 import { loadSituation } from '../situation/load-situation';
+import { stoodLines, type StoodLine } from '../situation/stood-words';
+import { whenTold } from './when-told';
 
 /** What a tap is decided on: nobody else can tell anything until it is. */
 interface Tap {
@@ -20,14 +27,14 @@ interface Tap {
 }
 
 /**
- * Runs one tap: looks, decides and appends the event, all in one transaction. It answers as soon as the event is kept; the plan
+ * Runs one tap: looks, decides and appends what was told, all in one transaction. It answers as soon as the event is kept; the plan
  * follows, one for all taps that came meanwhile.
  */
 async function tap(
   db: KitchenDb,
   step: string,
   reason: string,
-  decide: (tap: Tap) => ToldEvent | string,
+  decide: (tap: Tap) => ToldEvent[] | string | Result<never>,
 ): Promise<Result> {
   const at = db.now();
   const order = orderNumberOf(step);
@@ -43,19 +50,31 @@ async function tap(
     }
     const decided = decide({ plan, situation });
     if (typeof decided === 'string') return refuse(decided);
-    await appendEvents(tx, [{ ...decided, at, order: own?.id ?? null, owner: ownerOf(step) }]);
-    if (decided.kind === 'start') await keepBegun(tx, situation, [step]);
-    if (decided.kind === 'take back' && situation.states.get(step)?.state === 'running')
-      await letGoUnbegun(tx, situation, step);
+    if (!Array.isArray(decided)) return decided;
+    const about = { at, order: own?.id ?? null, owner: ownerOf(step) };
+    await appendEvents(
+      tx,
+      decided.map((e) => ({ ...e, ...about })),
+    );
+    if (decided.some((e) => e.kind === 'start')) await keepBegun(tx, situation, [step]);
     return { ok: true };
   });
   if (told.ok) void replan(db, reason);
   return told;
 }
 
+/** What is told with a tap: when it was, if not now; that it is so though it is asked; and why. */
+export interface Told {
+  /** ISO instant. */
+  when?: string | undefined;
+  sure?: true | undefined;
+  why?: string | undefined;
+}
+
 /** Somebody begins a step. What it waits for must be done. */
-export function startStep(db: KitchenDb, step: string, person: string): Promise<Result> {
-  return tap(db, step, 'a step was begun', ({ plan, situation }) => {
+export function startStep(db: KitchenDb, step: string, person: string, told: Told = {}): Promise<Result> {
+  return tap(db, step, 'a step was begun', (tapped) => {
+    const { plan, situation } = tapped;
     const { states, kitchen } = situation;
     const placed = plan.plan.steps.find((s) => s.id === step);
     const known = plan.problem.steps.find((s) => s.id === step);
@@ -71,50 +90,97 @@ export function startStep(db: KitchenDb, step: string, person: string): Promise<
       const before = plan.problem.steps.find((s) => s.id === missing.from)!;
       return `Not yet: “${before.name}” has to be done first.`;
     }
+    const at = whenTold(told.when, db, kitchen.clock);
+    if (!at.ok) return at;
+    const asked = askBefore(tapped, step, at.minute ?? situation.minute, told);
+    if (asked) return asked;
     const people =
       known.work !== 'hands'
         ? []
         : placed.people.includes(person)
           ? placed.people
           : [person, ...placed.people.slice(1)];
-    return { kind: 'start', body: { step, people, equipment: placed.equipment } };
+    return [
+      ...standing(tapped, step).map((s) => useOf(s, told.why!)),
+      { kind: 'start', body: { step, people, equipment: placed.equipment, ...(at.when && { when: at.when }) } },
+    ];
+  });
+}
+
+/** What has to be answered before a step is begun at a minute: what it is made of has stood too long, or will. */
+function askBefore(tapped: Tap, step: string, minute: number, told: Told): Result<never> | null {
+  const { plan, situation } = tapped;
+  const [stood] = standing(tapped, step);
+  if (stood && !told.why?.trim()) return askFirst('why', `${stood.text}. Use it anyway? Say why.`);
+  const early = told.sure ? null : begunTooEarly(plan, step, minute);
+  if (!early) return null;
+  const { clock } = situation.kitchen;
+  const name = (id: string) => plan.problem.steps.find((s) => s.id === id)!.name;
+  const at = (m: number) => timeOf(m, clock).toFormat('HH:mm');
+  return askFirst(
+    'sure',
+    `“${name(step)}” is planned for ${at(early.planned)}. Begun now it is done at ${at(early.done)}, and “${name(early.to)}” is planned for ${at(early.begins)}: it would stand ${durationText(early.stands)}, and ${durationText(early.allowed)} are allowed. Begin it all the same?`,
+  );
+}
+
+/** What stands too long before a step. */
+const standing = ({ plan, situation }: Tap, step: string) => stoodLines(situation, plan).filter((s) => s.to === step);
+
+const useOf = ({ from, to, stood, allowed }: StoodLine, why: string): ToldEvent => ({
+  kind: 'use anyway',
+  body: { step: to, after: from, stood, allowed, reason: why.trim() },
+});
+
+/** What has stood too long is used all the same, with the reason. */
+export function useAnyway(db: KitchenDb, step: string, why: string): Promise<Result> {
+  return tap(db, step, 'what had stood is used', (tapped) => {
+    const lines = standing(tapped, step);
+    if (lines.length === 0) return 'Nothing stands too long here.';
+    return why.trim() === ''
+      ? askFirst('why', `${lines[0]!.text}. Use it anyway? Say why.`)
+      : lines.map((s) => useOf(s, why));
   });
 }
 
 /** A running step is done; where it has a check, only with its answer. */
-export function finishStep(db: KitchenDb, step: string, answer?: CheckAnswer): Promise<Result> {
+export function finishStep(db: KitchenDb, step: string, answer?: CheckAnswer, told: Told = {}): Promise<Result> {
   return tap(db, step, 'a step was finished', ({ plan, situation }) => {
     const state = situation.states.get(step);
     if (!state) return 'This step has not been begun.';
     if (state.state === 'done') return 'This step is done already.';
-    const check = cakeSteps(situation).find((s) => s.id === step)?.check ?? null;
+    const own = cakeSteps(situation).find((s) => s.id === step);
+    const check = own?.check ?? null;
     const shut = checkProblem(check, answer);
     if (shut) return shut;
+    const { clock } = situation.kitchen;
+    const at = whenTold(told.when, db, clock);
+    if (!at.ok) return at;
+    const end = at.minute ?? situation.minute;
+    const begun = timeOf(state.start, clock).toFormat('HH:mm');
+    if (end < state.start) return refuse(LOOK_AGAIN, { when: `It was begun at ${begun}.` });
+    const odd = own && !told.sure && at.minute === null ? unusual(end - state.start, own.minutes) : null;
+    if (odd)
+      return askFirst(
+        'when',
+        `“${own!.name}” was begun at ${begun}: ${durationText(end - state.start)} ago. Usually it takes ${usual(own!.minutes)}. ${odd === 'short' ? 'Is it really done?' : 'Did it end just now?'}`,
+      );
     const checked = check ? { check: { kind: check.kind, text: check.text, value: answer?.value ?? null } } : {};
     const known = plan.problem.steps.find((s) => s.id === step);
     const worked = { step, ...(known && { name: known.name, likely: known.minutes.likely }) };
-    return { kind: 'finish', body: { ...worked, ...checked } };
+    return [{ kind: 'finish', body: { ...worked, ...checked, ...(at.when && { when: at.when }) } }];
   });
 }
 
+const usual = ({ low, high }: { low: number; high: number }) =>
+  low === high ? durationText(low) : `${durationText(low)} to ${durationText(high)}`;
+
 export const MOST_EXTENSION = 240;
 
-/** A running step needs more time. */
+/** A running step is not done yet: it needs so many minutes from now. */
 export function extendStep(db: KitchenDb, step: string, minutes: number): Promise<Result> {
   return tap(db, step, 'a step needs more time', ({ situation }) => {
     if (!Number.isInteger(minutes) || minutes < 1 || minutes > MOST_EXTENSION) return 'That is not a time.';
     if (situation.states.get(step)?.state !== 'running') return 'This step is not running.';
-    return { kind: 'extend', body: { step, minutes } };
-  });
-}
-
-/** Takes the last thing back that was told of a step. */
-export function takeBackStep(db: KitchenDb, step: string): Promise<Result> {
-  return tap(db, step, 'a tap was taken back', ({ plan, situation: { states } }) => {
-    const state = states.get(step);
-    if (!state) return 'There is nothing to take back.';
-    const follower = plan.problem.waits.find((w) => w.from === step && states.has(w.to));
-    if (state.state === 'done' && follower) return 'What comes after it has been begun: take that back first.';
-    return { kind: 'take back', body: { event: state.event } };
+    return [{ kind: 'not yet', body: { step, minutes } }];
   });
 }

@@ -39,7 +39,7 @@ describe('an order that has been begun', () => {
     const { step, person, id } = await firstStep();
     expect(await kept(id)).toBeNull();
     expect((await order(id)).newerRules).toBeNull();
-    expect((await sendTo('start-step', { step, person })).ok).toBe(true);
+    expect((await sendTo('start-step', { step, person, sure: true })).ok).toBe(true);
     expect(await kept(id)).toBe(1);
     const before = await order(id);
     expect(before.newerRules).toEqual({ changes: [], lost: [] });
@@ -79,7 +79,7 @@ describe('an order that has been begun', () => {
 
   it('is let go of when its only tap is taken back', async () => {
     const { step, person, id } = await firstStep();
-    expect((await sendTo('start-step', { step, person })).ok).toBe(true);
+    expect((await sendTo('start-step', { step, person, sure: true })).ok).toBe(true);
     expect(await kept(id)).toBe(1);
     expect((await sendTo('take-back-step', { step })).ok).toBe(true);
     expect(await kept(id)).toBeNull();

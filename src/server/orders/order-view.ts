@@ -1,4 +1,4 @@
-import { stoodLines } from '../situation/stood-words';
+import { stoodLines, usedLines } from '../situation/stood-words';
 import type { ByProduct } from '../../core/formula/formula';
 import { cakeName } from '../../core/breakdown/amounts/cake';
 import { grams } from '../../core/breakdown/steps/words';
@@ -60,7 +60,9 @@ export interface OrderView {
     needs: string | null;
     leftOut: string | null;
     /** What of it stands longer than it may. */
-    stood: string[];
+    stood: { step: string; text: string }[];
+    /** What had stood too long and was used all the same, with when and why. */
+    usedAnyway: string[];
   } | null;
 }
 
@@ -117,7 +119,10 @@ export function orderView(
           open: openSteps(plan.problem, plan.plan, situation.states, own).map((s) => s.name),
           needs: longestWait(plan, order.id),
           leftOut: plan.plan.unplaced.find((u) => u.order === own)?.reason ?? null,
-          stood: stoodLines(situation, plan).flatMap((s) => (s.orders.includes(order.id) ? s.text : [])),
+          stood: stoodLines(situation, plan).flatMap((s) =>
+            s.orders.includes(order.id) ? { step: s.to, text: s.text } : [],
+          ),
+          usedAnyway: usedLines(order.id, situation),
         }
       : null,
   };

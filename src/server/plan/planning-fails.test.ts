@@ -39,7 +39,7 @@ describe('where planning fails', () => {
       (s) => s.people.length === 1 && !situation.states.has(s.id) && !blocked.has(s.id),
     )!;
     planner.fails = 'It is out.';
-    expect(await sendTo('start-step', { step: free.id, person: free.people[0] })).toEqual({ ok: true });
+    expect(await sendTo('start-step', { step: free.id, person: free.people[0], sure: true })).toEqual({ ok: true });
     await plansSettled();
     expect(
       (await (await import('./load-planned')).loadPlanned(kitchen.db))!.situation.states.get(free.id),

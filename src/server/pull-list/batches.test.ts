@@ -2,7 +2,8 @@ import { openDemoKitchen } from '../testing/demo-kitchen';
 
 const kitchen = await openDemoKitchen('use-cases-batches');
 const { loadBatches, acceptBatch, splitBatch } = await import('./batches');
-const { finishStep, startStep, takeBackStep } = await import('../bench/floor');
+const { finishStep, startStep } = await import('../bench/floor');
+const { takeBackStep } = await import('../bench/corrections');
 const { batchNumberOf } = await import('../../core/ids/ids');
 const { cakeSteps } = await import('../../core/situation/whose-step');
 const { loadSituation } = await import('../situation/load-situation');
@@ -43,10 +44,12 @@ describe('a batch for several orders', () => {
     const check = cakeSteps(situation).find((s) => s.id === first.id)!.check;
     if (check) expect(message(await finishStep(kitchen.db, first.id))).toContain('First:');
     expect(
-      await finishStep(kitchen.db, first.id, {
-        holds: true,
-        ...(check?.limit === undefined ? {} : { value: check.limit }),
-      }),
+      await finishStep(
+        kitchen.db,
+        first.id,
+        { holds: true, ...(check?.limit === undefined ? {} : { value: check.limit }) },
+        { sure: true },
+      ),
     ).toMatchObject({ ok: true });
     expect(await takeBackStep(kitchen.db, first.id)).toMatchObject({ ok: true });
     expect(await takeBackStep(kitchen.db, first.id)).toMatchObject({ ok: true });

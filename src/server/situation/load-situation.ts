@@ -31,7 +31,7 @@ async function readAll(db: KitchenDb, kitchen: LoadedKitchen): Promise<Omit<Situ
   const own = await withKept(db, await readOpenOrders(db), await readBatches(db));
   const { batches } = own;
   const orders = asBefore(own.orders, kitchen);
-  const events = await readFloor(
+  const told = await readFloor(
     db,
     [...orders.map((o) => orderId(o.id)), ...batches.map((b) => batchId(b.id))],
     kitchen.clock,
@@ -40,7 +40,7 @@ async function readAll(db: KitchenDb, kitchen: LoadedKitchen): Promise<Omit<Situ
   return {
     ...{ kitchen, orders, batches, edits },
     ...breakDownAll(orders, { batches, kitchen }),
-    states: floorState(events),
+    ...{ told, states: floorState(told) },
     adjustments: edits.adjustments,
   };
 }

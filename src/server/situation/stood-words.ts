@@ -1,3 +1,4 @@
+import { usedAnyway } from '../../core/floor/floor-state';
 import { stoodTooLong, type Stood } from '../../core/situation/stood-too-long';
 import { cakeSteps, servedBy } from '../../core/situation/whose-step';
 import { durationText } from '../../core/time/duration-text';
@@ -6,8 +7,7 @@ import type { PlanRow } from '../../data/repositories/plans';
 import type { Situation } from './situation';
 
 /** What stands too long, said, with the step that it waits for and the orders that both serve. */
-export interface StoodLine {
-  to: string;
+export interface StoodLine extends Stood {
   orders: number[];
   text: string;
 }
@@ -20,7 +20,7 @@ export function stoodLines(situation: Situation, plan: PlanRow): StoodLine[] {
   return list.map((s) => {
     const orders = servedBy(s.to, situation);
     const whose = orders.map((o) => o.title).join(' + ');
-    return { to: s.to, orders: orders.map((o) => o.id), text: said(s, names.get(s.from) ?? s.from, whose, situation) };
+    return { ...s, orders: orders.map((o) => o.id), text: said(s, names.get(s.from) ?? s.from, whose, situation) };
   });
 }
 
@@ -28,4 +28,15 @@ function said({ since, stood, allowed, why }: Stood, name: string, whose: string
   const at = timeOf(since, kitchen.clock);
   const today = stood < 12 * 60;
   return `“${name}” of ${whose} has stood since ${at.toFormat(today ? 'HH:mm' : 'ccc HH:mm')}: ${durationText(stood)}, and ${durationText(allowed)} ${allowed === 1 ? 'is' : 'are'} allowed${why ? ` (${why})` : ''}`;
+}
+
+/** What was used for an order although it had stood too long, with when and why. */
+export function usedLines(order: number, situation: Situation): string[] {
+  const names = new Map(cakeSteps(situation).map((s) => [s.id as string, s.name]));
+  return usedAnyway(situation.told)
+    .filter((u) => servedBy(u.step, situation).some((o) => o.id === order))
+    .map((u) => {
+      const at = timeOf(u.minute, situation.kitchen.clock).toFormat('ccc HH:mm');
+      return `“${names.get(u.after) ?? u.after}” had stood too long and was used all the same, ${at}: ${u.reason}`;
+    });
 }

@@ -55,6 +55,8 @@ export const WELL_MADE: Record<PostName, Record<string, unknown>> = {
   'finish-step': { step: 'o4.filling.cook', answer: { holds: true, value: 82 } },
   'extend-step': { step: 'o4.filling.cook', minutes: 10 },
   'take-back-step': { step: 'o4.filling.cook' },
+  'correct-told': { event: 12, when: null },
+  'use-anyway': { step: 'o4.filling.cook', why: 'It is light still' },
   'change-part': { ...order, change: { kind: 'amount', role: 'filling', grams: 900 } },
   'save-formula': { ...formula, id: null, version: 0 },
   'accept-batch': {
@@ -68,6 +70,7 @@ export const WELL_MADE: Record<PostName, Record<string, unknown>> = {
   'save-kitchen': { version: 1, change: { figures: { bowlLoss: 0.1 }, choices: { cloth: 'dry' }, reading } },
   'save-reading': { person: 'bo', reading },
   'review-order': { ...form, id: null },
+  'what-follows': { event: 12, when: '2027-05-20T08:30:00.000Z' },
   'can-we-take': question,
   'try-what-if': { wanted: [{ kind: 'away', key: 'bo', to: [[5000, 5100]] }], order: question },
   calculate: { name: 'coat', input: { form: { form: 'round', diameter: 200 }, height: 120 } },

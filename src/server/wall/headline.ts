@@ -14,8 +14,8 @@ import type { LadderView } from '../ladder/ladder-view';
 export interface Headline {
   tone: 'holds' | 'tight' | 'misses';
   text: string;
-  /** An order to open, perhaps with what would help it; or planning again. */
-  fix: { label: string; order: number; help: boolean } | { label: string; replan: true } | null;
+  /** An order to open, perhaps with what would help it, or with the step that what stood too long is used for; or planning again. */
+  fix: { label: string; order: number; help: boolean; useAnyway?: string } | { label: string; replan: true } | null;
   counts: { holds: number; tight: number; misses: number };
 }
 
@@ -43,7 +43,10 @@ export function headlineOf(
   }
   const [stood] = stoodLines(situation, plan);
   if (stood) {
-    const fix = stood.orders[0] === undefined ? null : { label: 'Open it', order: stood.orders[0], help: false };
+    const fix =
+      stood.orders[0] === undefined
+        ? null
+        : { label: 'Open it', order: stood.orders[0], help: false, useAnyway: stood.to };
     return { tone: 'misses', text: `${stood.text}. Look at it before it goes on.`, fix, counts };
   }
   const overdue = ladders.flatMap((l) => l.rungs.filter((r) => r.state === 'overdue').map((r) => ({ r, l })));

@@ -7,8 +7,9 @@ import { durationText } from '@/core/time/duration-text';
 import type { AloneView } from '@/server/bench/bench-reader';
 import { placeBackground } from '../ladder/places';
 import { headingFont } from '../theme/theme';
-import { BigButton } from './big-button';
+import { BigButton } from '../parts/big-button';
 import { CheckGate } from './check-gate';
+import { NotYet } from './not-yet';
 import { Reminders } from './notes';
 
 /** What waits to be put in. */
@@ -59,10 +60,12 @@ export function Alone({
   busy: boolean;
   time: (m: number) => string;
   onOut: (answer?: CheckAnswer) => void;
-  onMore: () => void;
+  onMore: (minutes: number) => void;
 }) {
-  const [asking, setAsking] = useState(false);
-  const left = item.at - minute;
+  const [asking, setAsking] = useState<'check' | 'minutes' | null>(null);
+  // What runs is looked at after its shortest time; what cools or sets is ready when its time is over.
+  const left = (item.running?.look ?? item.at) - minute;
+  const over = item.running !== null && minute > item.running.due;
   const loud = item.place === 'oven';
   return (
     <Box
@@ -90,22 +93,35 @@ export function Alone({
         >
           {left > 0 ? durationText(left) : item.running ? 'look now' : 'ready'}
         </Box>
-        <Reminders list={item.reminders} minute={minute} time={time} />
-        {item.running && !asking && (
-          <BigButton kind="quiet" small disabled={busy} onClick={() => (item.check ? setAsking(true) : onOut())}>
-            It is out
-          </BigButton>
+        {item.running && (
+          <Box sx={{ color: 'var(--zl-muted)', fontSize: 17 }}>
+            in since {time(item.running.since)},{' '}
+            {over ? `${durationText(minute - item.running.due)} over` : `likely until ${time(item.running.due)}`}
+          </Box>
         )}
-        {item.running && asking && item.check && (
-          <CheckGate
-            check={item.check}
+        <Reminders list={item.reminders} minute={minute} time={time} />
+        {item.running && asking === null && (
+          <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.25, mt: 1 }}>
+            <BigButton kind="quiet" small disabled={busy} onClick={() => (item.check ? setAsking('check') : onOut())}>
+              It is out
+            </BigButton>
+            <BigButton kind="quiet" small disabled={busy} onClick={() => setAsking('minutes')}>
+              Not yet
+            </BigButton>
+          </Box>
+        )}
+        {item.running && asking === 'minutes' && (
+          <NotYet
             busy={busy}
-            onHolds={onOut}
-            onNotYet={() => {
-              setAsking(false);
-              onMore();
+            onMinutes={(minutes) => {
+              setAsking(null);
+              onMore(minutes);
             }}
+            onCancel={() => setAsking(null)}
           />
+        )}
+        {item.running && asking === 'check' && item.check && (
+          <CheckGate check={item.check} busy={busy} onHolds={onOut} onNotYet={() => setAsking('minutes')} />
         )}
       </Box>
     </Box>

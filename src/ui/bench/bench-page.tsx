@@ -4,9 +4,9 @@ import Box from '@mui/material/Box';
 import { timeOf } from '@/core/time/clock';
 import type { BenchView } from '@/server/bench/bench-view';
 import type { BenchStep } from '@/server/bench/bench-reader';
-import { extendStepAction, finishStepAction, startStepAction, takeBackStepAction } from '../actions';
+import { extendStepAction, finishStepAction, startStepAction, takeBackStepAction, useAnywayAction } from '../actions';
+import type { CheckAnswer } from '@/core/floor/check-answer';
 import { Caution } from '../parts/caution';
-import { useAction } from '../parts/use-action';
 import { useHydrated } from '../parts/use-hydrated';
 import { useLive } from '../parts/use-live';
 import { useMinute } from '../parts/use-minute';
@@ -14,19 +14,19 @@ import { ThemeSwitch } from '../shell/theme-switch';
 import { headingFont } from '../theme/theme';
 import { useState } from 'react';
 import { Alone, ToStart } from './alone';
-import { BigButton } from './big-button';
+import { BigButton } from '../parts/big-button';
 import { CheckGate } from './check-gate';
 import { Prepare, Reminders } from './notes';
 import { Timer } from './timer';
+import { NotYet } from './not-yet';
+import { useTaps } from '../parts/use-taps';
 import { KitchenLink } from '../kitchens/kitchen-link';
-
-const MORE_MINUTES = 5;
 
 /** What now, how much, in which tin, until what sign, and what next: to be read from two metres. */
 export function BenchPage({ view }: { view: BenchView }) {
   const hydrated = useHydrated();
   const minute = useMinute(view.minute);
-  const tap = useAction();
+  const tap = useTaps(view.clock, minute);
   useLive(true);
   const time = (m: number) => timeOf(m, view.clock).toFormat('HH:mm');
   const { now } = view;
@@ -81,12 +81,17 @@ export function BenchPage({ view }: { view: BenchView }) {
               kind="quiet"
               small
               disabled={tap.busy}
-              onClick={() => tap.run(() => takeBackStepAction(view.last!.step))}
+              onClick={() => tap.run((told) => takeBackStepAction(view.last!.step, told.sure), 'Take it back')}
             >
               Take it back
             </BigButton>
           </Box>
         )}
+        <Box sx={{ mt: 1 }}>
+          <KitchenLink href={`/told?bench=${encodeURIComponent(view.person.id)}`}>
+            Told today: put something right
+          </KitchenLink>
+        </Box>
         {view.toStart.length > 0 && (
           <Section name="Put in now">
             {view.toStart.map((a) => (
@@ -95,7 +100,7 @@ export function BenchPage({ view }: { view: BenchView }) {
                 item={a}
                 time={time}
                 busy={tap.busy}
-                onStart={() => tap.run(() => startStepAction(a.step, view.person.id))}
+                onStart={() => tap.run((told) => startStepAction(a.step, view.person.id, told), 'It is in')}
               />
             ))}
           </Section>
@@ -117,20 +122,21 @@ export function BenchPage({ view }: { view: BenchView }) {
                   minute={minute}
                   busy={tap.busy}
                   time={time}
-                  onOut={(answer) => tap.run(() => finishStepAction(a.step, answer))}
-                  onMore={() => tap.run(() => extendStepAction(a.step, MORE_MINUTES))}
+                  onOut={(answer) => tap.run((told) => finishStepAction(a.step, answer, told), 'It is out')}
+                  onMore={(minutes) => tap.run(() => extendStepAction(a.step, minutes), 'Not yet')}
                 />
               ))}
             </Box>
           </Section>
         )}
       </Box>
+      {tap.question}
       {tap.message}
     </Box>
   );
 }
 
-type Tap = ReturnType<typeof useAction>;
+type Taps = ReturnType<typeof useTaps>;
 
 function Now({
   step,
@@ -142,13 +148,19 @@ function Now({
   step: BenchStep;
   view: BenchView;
   minute: number;
-  tap: Tap;
+  tap: Taps;
   time: (m: number) => string;
 }) {
   const today = timeOf(minute, view.clock).toFormat('ccc d LLL') === step.day;
-  const [asked, setAsked] = useState<string | null>(null);
-  const asking = step.running !== null && step.check !== null && asked === step.step;
-  const done = () => (step.check ? setAsked(step.step) : tap.run(() => finishStepAction(step.step)));
+  const [asked, setAsked] = useState<{ step: string; what: 'check' | 'minutes' } | null>(null);
+  const asking = step.running !== null && asked?.step === step.step ? asked.what : null;
+  const ask = (what: 'check' | 'minutes') => setAsked({ step: step.step, what });
+  const finish = (answer?: CheckAnswer) => tap.run((told) => finishStepAction(step.step, answer, told), 'Done');
+  const done = () => (step.check ? ask('check') : finish());
+  const notYet = (minutes: number) => {
+    setAsked(null);
+    tap.run(() => extendStepAction(step.step, minutes), 'Not yet');
+  };
   return (
     <section aria-label="Now">
       <Label>
@@ -189,6 +201,16 @@ function Now({
       {step.stood && (
         <Box role="alert" sx={{ mt: 2, fontWeight: 700, color: 'var(--zl-missesText)' }}>
           {step.stood}. Look at it, and ask the lead before it goes on.
+          <Box sx={{ mt: 1 }}>
+            <BigButton
+              kind="quiet"
+              small
+              disabled={tap.busy}
+              onClick={() => tap.run(({ why }) => useAnywayAction(step.step, why ?? ''), 'Use it anyway', {})}
+            >
+              Use it anyway
+            </BigButton>
+          </Box>
         </Box>
       )}
       {step.blocked && <Box sx={{ mt: 2, fontWeight: 700 }}>Not yet: {step.blocked}</Box>}
@@ -197,36 +219,25 @@ function Now({
       )}
       {!step.running && <Prepare step={step} minute={minute} time={time} />}
       <Reminders list={step.reminders} minute={minute} time={time} />
-      {asking && (
-        <CheckGate
-          check={step.check!}
-          busy={tap.busy}
-          onHolds={(answer) => tap.run(() => finishStepAction(step.step, answer))}
-          onNotYet={() => {
-            setAsked(null);
-            tap.run(() => extendStepAction(step.step, MORE_MINUTES));
-          }}
-        />
+      {asking === 'check' && (
+        <CheckGate check={step.check!} busy={tap.busy} onHolds={finish} onNotYet={() => ask('minutes')} />
       )}
+      {asking === 'minutes' && <NotYet busy={tap.busy} onMinutes={notYet} onCancel={() => setAsked(null)} />}
       <Box sx={{ display: asking ? 'none' : 'flex', gap: 1.75, mt: 2 }}>
         {step.running ? (
           <>
             <BigButton kind="main" disabled={tap.busy} onClick={done}>
               Done
             </BigButton>
-            <BigButton
-              kind="quiet"
-              disabled={tap.busy}
-              onClick={() => tap.run(() => extendStepAction(step.step, MORE_MINUTES))}
-            >
-              + {MORE_MINUTES} min
+            <BigButton kind="quiet" disabled={tap.busy} onClick={() => ask('minutes')}>
+              Not yet
             </BigButton>
           </>
         ) : (
           <BigButton
             kind="main"
             disabled={tap.busy || step.blocked !== null}
-            onClick={() => tap.run(() => startStepAction(step.step, view.person.id))}
+            onClick={() => tap.run((told) => startStepAction(step.step, view.person.id, told), 'Begin it')}
           >
             {step.early && !step.blocked ? 'Start early' : 'Start'}
           </BigButton>

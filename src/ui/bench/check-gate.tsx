@@ -5,7 +5,7 @@ import Box from '@mui/material/Box';
 import { useState } from 'react';
 import { checkProblem, goneTooFar, type CheckAnswer } from '@/core/floor/check-answer';
 import type { Check } from '@/core/formula/formula';
-import { BigButton } from './big-button';
+import { BigButton } from '../parts/big-button';
 
 interface CheckGateProps {
   check: Check;

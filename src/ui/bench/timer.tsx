@@ -48,7 +48,7 @@ export function Timer({ told, running, time }: TimerProps) {
               ? 'over the likely time'
               : 'look now; likely by then'}
         </Box>
-        <Box sx={{ fontWeight: 700, color: over ? '#fff' : 'var(--zl-zest)' }}>planned until {time(running.due)}</Box>
+        <Box sx={{ fontWeight: 700, color: over ? '#fff' : 'var(--zl-zest)' }}>likely until {time(running.due)}</Box>
       </Box>
     </Box>
   );

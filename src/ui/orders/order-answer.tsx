@@ -5,6 +5,7 @@ import Chip from '@mui/material/Chip';
 import type { OrderView } from '@/server/orders/order-view';
 import { AnswerBox } from '../parts/answer-box';
 import { ChanceNote } from './chance-note';
+import { UseAnyway } from '../parts/use-anyway';
 import { Remedies } from './remedies';
 
 export function Answer({ view, pickup }: { view: OrderView; pickup: string }) {
@@ -26,8 +27,14 @@ export function Answer({ view, pickup }: { view: OrderView; pickup: string }) {
           : `${missing} ${missing === 1 ? 'step' : 'steps'} to do, next: ${planned.open[0]}`}
         {status.state !== 'ready' && planned.needs && ` · what takes longest: ${planned.needs}`}
       </Box>
-      {planned.stood.map((text) => (
-        <Box key={text} sx={{ mt: 0.5, fontWeight: 700, color: 'var(--zl-missesText)' }}>
+      {planned.stood.map((s) => (
+        <Box key={s.text} sx={{ mt: 0.5, fontWeight: 700, color: 'var(--zl-missesText)' }}>
+          {s.text}.
+          <UseAnyway step={s.step} clock={planned.clock} minute={planned.minute} />
+        </Box>
+      ))}
+      {planned.usedAnyway.map((text) => (
+        <Box key={text} sx={{ mt: 0.5 }}>
           {text}.
         </Box>
       ))}

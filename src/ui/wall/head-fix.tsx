@@ -3,10 +3,12 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Link from '@mui/material/Link';
+import type { Clock } from '@/core/time/clock';
 import type { Headline } from '@/server/wall/headline';
 import { replanAction, takeOverAction } from '../actions';
 import type { useAction } from '../parts/use-action';
 import { useAction as useOwnAction } from '../parts/use-action';
+import { UseAnyway } from '../parts/use-anyway';
 import { useHelp } from '../parts/use-help';
 import { KitchenLink } from '../kitchens/kitchen-link';
 
@@ -14,10 +16,14 @@ import { KitchenLink } from '../kitchens/kitchen-link';
 export function HeadFix({
   headline,
   plan,
+  clock,
+  minute,
   replan,
 }: {
   headline: Headline;
   plan: number;
+  clock: Clock;
+  minute: number;
   replan: ReturnType<typeof useAction>;
 }) {
   const { fix } = headline;
@@ -40,15 +46,18 @@ export function HeadFix({
   const best = help?.remedies[0];
   if (!best?.works)
     return (
-      <Button
-        component={KitchenLink}
-        href={`/orders/${fix.order}${late === null ? '' : '#help'}`}
-        size="small"
-        variant="contained"
-        sx={SMALL}
-      >
-        {late !== null && help === undefined && problem === null ? 'Trying what would help…' : fix.label}
-      </Button>
+      <>
+        {fix.useAnyway !== undefined && <UseAnyway step={fix.useAnyway} clock={clock} minute={minute} />}
+        <Button
+          component={KitchenLink}
+          href={`/orders/${fix.order}${late === null ? '' : '#help'}`}
+          size="small"
+          variant="contained"
+          sx={SMALL}
+        >
+          {late !== null && help === undefined && problem === null ? 'Trying what would help…' : fix.label}
+        </Button>
+      </>
     );
   return (
     <Box component="span">

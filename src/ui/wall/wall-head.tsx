@@ -53,7 +53,8 @@ export function WallHead(props: WallHeadProps) {
         <Box component="span" aria-hidden sx={{ color: `var(--zl-${headline.tone}Text)` }}>
           {TONE_SHAPES[headline.tone]}{' '}
         </Box>
-        <b>{headline.text}</b> <HeadFix headline={headline} plan={view.plan} replan={replan} />
+        <b>{headline.text}</b>{' '}
+        <HeadFix headline={headline} plan={view.plan} clock={view.clock} minute={view.minute} replan={replan} />
       </Box>
       <Box sx={{ display: 'flex', alignItems: 'center', flexWrap: 'wrap', gap: 0.5, flex: '1 1 100%' }}>
         <FilterField {...filter} />

@@ -1,0 +1,155 @@
+import type { KitchenDb } from '../../data/kitchen-db';
+import { contradictions } from '../../core/floor/contradictions';
+import { floorState, type FloorEvent } from '../../core/floor/floor-state';
+import { ownerOf, orderNumberOf } from '../../core/ids/ids';
+import { comparePlans } from '../../core/plan-reading/compare-plans';
+import { readingOf } from '../../core/plan-reading/plan-reading';
+import { problemOf } from '../../core/situation/problem-of';
+import { cakeSteps } from '../../core/situation/whose-step';
+import { timeOf } from '../../core/time/clock';
+import { durationText } from '../../core/time/duration-text';
+import { appendEvents } from '../../data/repositories/events';
+import { readPlan, type PlanRow } from '../../data/repositories/plans';
+import { planGivingWay } from '../plan/plan-giving-way';
+import { replan } from '../plan/replan';
+import { commit } from '../shared/commit';
+import { LOOK_AGAIN } from '../shared/door';
+import { askFirst, refuse, type Result } from '../shared/result';
+import { letGoUnbegun } from '../situation/keep-work';
+import { loadSituation } from '../situation/load-situation';
+import type { Situation } from '../situation/situation';
+import { stoodLines } from '../situation/stood-words';
+import { whenTold } from './when-told';
+
+/** Something that was told, put right: it was at another time, or never. */
+export interface Correction {
+  /** The event that told it. */
+  event: number;
+  /** ISO instant; null takes it back. */
+  when: string | null;
+  /** What follows from it has been seen. */
+  sure?: true | undefined;
+}
+
+/** A correction that can be made, and how the floor stands with it. */
+interface Corrected {
+  step: string;
+  told: FloorEvent;
+  after: Situation;
+}
+
+/** Anybody puts right what was told of a cake that is still here, in any order. What contradicts it then is asked about first. */
+export async function correctTold(db: KitchenDb, wanted: Correction): Promise<Result> {
+  const at = db.now();
+  const done = await commit(db, async (tx): Promise<Result> => {
+    const situation = await loadSituation(tx);
+    const plan = await readPlan(tx);
+    if (!situation || !plan) return refuse('There is no plan yet.');
+    const corrected = correctedBy(wanted, situation, db);
+    if (!corrected.ok) return corrected;
+    const { step, after, told } = corrected;
+    const odd = contradicted(situation, after, plan);
+    if (odd.length > 0 && !wanted.sure) return askFirst('sure', `${odd.join(' ')} Put it right all the same?`);
+    const about = { at, order: Number.isNaN(orderNumberOf(step)) ? null : orderNumberOf(step), owner: ownerOf(step) };
+    const { event, when } = wanted;
+    await appendEvents(tx, [
+      when === null
+        ? { kind: 'take back', body: { event }, ...about }
+        : { kind: 'correct', body: { event, when: new Date(when).toISOString() }, ...about },
+    ]);
+    if (told.kind === 'start' && situation.states.has(step) && !after.states.has(step))
+      await letGoUnbegun(tx, situation, step);
+    return { ok: true };
+  });
+  if (done.ok) void replan(db, wanted.when === null ? 'a tap was taken back' : 'a tap was put right');
+  return done;
+}
+
+/** Takes the last thing back that was told of a step. */
+export async function takeBackStep(db: KitchenDb, step: string, sure?: true): Promise<Result> {
+  const state = (await loadSituation(db))?.states.get(step);
+  return state ? correctTold(db, { event: state.event, when: null, sure }) : refuse('There is nothing to take back.');
+}
+
+/** What follows from a correction, in words: what contradicts it, what stands too long then, and what moves in the plan. */
+export async function whatFollows(db: KitchenDb, wanted: Correction): Promise<Result<{ follows: string[] }>> {
+  const situation = await loadSituation(db);
+  const plan = await readPlan(db);
+  if (!situation || !plan) return refuse('There is no plan yet.');
+  const corrected = correctedBy(wanted, situation, db);
+  if (!corrected.ok) return corrected;
+  const { after } = corrected;
+  const stoodBefore = new Set(stoodLines(situation, plan).map((s) => `${s.from}>${s.to}`));
+  const stands = stoodLines(after, plan).filter((s) => !stoodBefore.has(`${s.from}>${s.to}`));
+  return {
+    ok: true,
+    follows: [
+      ...contradicted(situation, after, plan),
+      ...stands.map((s) => `${s.text}.`),
+      ...(await plannedThen(db, after, plan)),
+    ],
+  };
+}
+
+function correctedBy({ event, when }: Correction, situation: Situation, db: KitchenDb): Result<Corrected> {
+  const { told: all, kitchen, minute } = situation;
+  const told = all.find((e) => e.id === event);
+  if (!told || !('step' in told)) return refuse('This was not told of a cake that is still here.');
+  if (all.some((e) => e.kind === 'take back' && e.event === event)) return refuse('This has been taken back already.');
+  const next = Math.max(...all.map((e) => e.id)) + 1;
+  if (when === null) {
+    const events: FloorEvent[] = [...all, { id: next, kind: 'take back', minute, event }];
+    return { ok: true, step: told.step, told, after: { ...situation, told: events, states: floorState(events) } };
+  }
+  if (told.kind !== 'start' && told.kind !== 'finish') return refuse('Only a beginning and an end have a time.');
+  const at = whenTold(when, db, kitchen.clock);
+  if (!at.ok) return at;
+  const state = situation.states.get(told.step);
+  const text = (m: number) => timeOf(m, kitchen.clock).toFormat('HH:mm');
+  if (state && told.kind === 'finish' && at.minute! < state.start)
+    return refuse(LOOK_AGAIN, { when: `It was begun at ${text(state.start)}.` });
+  if (state?.end && told.kind === 'start' && at.minute! > state.end)
+    return refuse(LOOK_AGAIN, { when: `It was done at ${text(state.end)}.` });
+  const events: FloorEvent[] = [...all, { id: next, kind: 'correct', minute, event, to: at.minute! }];
+  return { ok: true, step: told.step, told, after: { ...situation, told: events, states: floorState(events) } };
+}
+
+/** What cannot be so any more, and was so before. */
+function contradicted(before: Situation, after: Situation, plan: PlanRow): string[] {
+  const waits = readingOf(plan).waits.map((w) => w.wait);
+  const was = new Set(contradictions(before.states, waits).map((c) => `${c.before}>${c.step}`));
+  const names = new Map(cakeSteps(before).map((s) => [s.id as string, s.name]));
+  const name = (id: string) => `“${names.get(id) ?? id}”`;
+  const at = (m: number) => timeOf(m, before.kitchen.clock).toFormat('HH:mm');
+  return contradictions(after.states, waits)
+    .filter((c) => !was.has(`${c.before}>${c.step}`))
+    .map((c) => {
+      const begun = `${name(c.step)} was begun at ${at(after.states.get(c.step)!.start)}`;
+      if (c.told === 'not begun') return `${begun}, though ${name(c.before)} would not be begun.`;
+      if (c.told === 'running') return `${begun}, though ${name(c.before)} would still be under way.`;
+      return `${begun}, before the end of ${name(c.before)} at ${at(after.states.get(c.before)!.end!)}.`;
+    });
+}
+
+/** Limits of a plan that somebody waits for before they put something right. */
+const TRIAL = { seconds: 1, rounds: 60 };
+
+/** What the plan would be then, against what it is now. */
+async function plannedThen(db: KitchenDb, after: Situation, plan: PlanRow): Promise<string[]> {
+  const { problem } = problemOf(after);
+  const { answer, lifted } = await planGivingWay(
+    db.kitchen,
+    { problem, old: plan.plan, helpLate: false, ...TRIAL },
+    'trials',
+  );
+  if (!answer.ok) return answer.problems.map((p) => p.message);
+  const { moved, orders } = comparePlans(plan, { problem: lifted.problem, plan: answer.plan });
+  const late = (minutes: number | null) =>
+    minutes === null ? 'without a place' : minutes > 0 ? `${durationText(minutes)} late` : 'on time';
+  return [
+    ...orders.map((o) => `${o.name}: ${late(o.to)} (now ${late(o.from)}).`),
+    moved.length === 0
+      ? 'Nothing moves in the plan.'
+      : `${moved.length} ${moved.length === 1 ? 'rung moves' : 'rungs move'} in the plan.`,
+  ];
+}

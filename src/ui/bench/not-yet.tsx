@@ -1,0 +1,33 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import { BigButton } from '../parts/big-button';
+
+const MINUTES = [2, 5, 10, 15, 30, 60];
+
+/** Asks for how many minutes from now something needs still. */
+export function NotYet({
+  busy,
+  onMinutes,
+  onCancel,
+}: {
+  busy: boolean;
+  onMinutes: (minutes: number) => void;
+  onCancel: () => void;
+}) {
+  return (
+    <Box role="group" aria-label="Not yet: how many minutes from now?" sx={{ mt: 2 }}>
+      <Box sx={{ fontWeight: 700 }}>Not yet. How many minutes from now?</Box>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.25, mt: 1 }}>
+        {MINUTES.map((m) => (
+          <BigButton key={m} kind="quiet" small disabled={busy} onClick={() => onMinutes(m)}>
+            {m} min
+          </BigButton>
+        ))}
+        <BigButton kind="quiet" small disabled={busy} onClick={onCancel}>
+          Back
+        </BigButton>
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,102 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Dialog from '@mui/material/Dialog';
+import { useState } from 'react';
+import { timeOf, type Clock } from '@/core/time/clock';
+import type { Told } from '@/server/bench/floor';
+import type { Asks } from '@/server/shared/result';
+import { ClockField } from './when-fields';
+import { BigButton } from './big-button';
+
+const REASONS = ['Looks and smells as it should', 'Brought back by hand', 'The lead has seen it'];
+
+interface TapQuestionProps {
+  asks: Asks;
+  message: string;
+  /** What happens if it is so: "Begin it". */
+  yes: string;
+  clock: Clock;
+  minute: number;
+  busy: boolean;
+  onAnswer: (told: Told) => void;
+  onNo: () => void;
+}
+
+/** What the kitchen asks back before a tap counts: large, and nothing has happened until it is answered. */
+export function TapQuestion({ asks, message, yes, clock, minute, busy, onAnswer, onNo }: TapQuestionProps) {
+  const [why, setWhy] = useState('');
+  const [at, setAt] = useState<string | null>(timeOf(minute, clock).toISO());
+  const [other, setOther] = useState(false);
+  return (
+    <Dialog open onClose={onNo} aria-labelledby="tap-question" slotProps={{ paper: { sx: { p: 3, fontSize: 20 } } }}>
+      <Box id="tap-question" sx={{ fontWeight: 700 }}>
+        {message}
+      </Box>
+      {asks === 'why' && (
+        <>
+          <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 2 }}>
+            {REASONS.map((r) => (
+              <BigButton key={r} kind={why === r ? 'main' : 'quiet'} small onClick={() => setWhy(r)}>
+                {r}
+              </BigButton>
+            ))}
+          </Box>
+          <Box component="label" sx={{ display: 'block', mt: 2 }}>
+            Why
+            <Box
+              component="input"
+              value={why}
+              maxLength={300}
+              onChange={(e: React.ChangeEvent<HTMLInputElement>) => setWhy(e.target.value)}
+              sx={{
+                display: 'block',
+                width: '100%',
+                font: 'inherit',
+                p: 1,
+                border: '2px solid var(--zl-ink)',
+                borderRadius: 1.5,
+                bgcolor: 'var(--zl-paper)',
+                color: 'inherit',
+              }}
+            />
+          </Box>
+        </>
+      )}
+      {asks === 'when' && other && (
+        <Box sx={{ mt: 2 }}>
+          <ClockField label="It was at" clock={clock} minute={minute} value={at} onChange={setAt} />
+        </Box>
+      )}
+      <Box sx={{ display: 'flex', gap: 1.5, mt: 2.5, flexWrap: 'wrap' }}>
+        {asks === 'when' && !other && (
+          <BigButton kind="quiet" small disabled={busy} onClick={() => setOther(true)}>
+            At another time
+          </BigButton>
+        )}
+        {asks === 'when' && other ? (
+          <BigButton
+            kind="main"
+            small
+            disabled={busy || at === null}
+            onClick={() => onAnswer({ when: at!, sure: true })}
+          >
+            {yes}, at this time
+          </BigButton>
+        ) : (
+          <BigButton
+            kind="main"
+            small
+            disabled={busy || (asks === 'why' && why.trim() === '')}
+            onClick={() => onAnswer(asks === 'why' ? { why } : { sure: true })}
+          >
+            {asks === 'why' ? 'Use it anyway' : `Yes: ${yes.toLowerCase()}`}
+          </BigButton>
+        )}
+        <BigButton kind="quiet" small disabled={busy} onClick={onNo}>
+          No
+        </BigButton>
+      </Box>
+    </Dialog>
+  );
+}
