@@ -63,7 +63,8 @@ describe.each(databases)('at once, on %s', (name, url) => {
     const extended = await Promise.all(steps.map(({ step }) => sendTo('extend-step', { step, minutes: 5 })));
     expect(extended.every((a) => a.ok)).toBe(true);
     const { situation: s } = await situation();
-    for (const { step } of steps) expect(s.states.get(step)).toMatchObject({ state: 'running', until: expect.any(Number) });
+    for (const { step } of steps)
+      expect(s.states.get(step)).toMatchObject({ state: 'running', until: expect.any(Number) });
   });
 
   it('the same key is one write, also when all of them come together', async () => {

@@ -84,7 +84,9 @@ describe('what stands longer than it may', () => {
       text: expect.stringMatching(said),
       fix: { order },
     });
-    expect((await loadOrder(kitchen.db, order))!.planned!.stood).toEqual([{ step: wait.to, text: expect.stringMatching(said) }]);
+    expect((await loadOrder(kitchen.db, order))!.planned!.stood).toEqual([
+      { step: wait.to, text: expect.stringMatching(said) },
+    ]);
     const { situation, plan } = (await loadPlanned(kitchen.db))!;
     const bench = new Bench(situation, plan);
     const next = plan.plan.steps.find((s) => s.id === wait.to)!;

@@ -40,6 +40,8 @@ export function linkWords(chain: Link[], situation: Situation): string[] {
       case 'fact':
         return `“${link.step.name}” has been begun: that is what happened.`;
       case 'together':
+        if (link.step.work === 'collect')
+          return `It leaves at ${time(link.start)} in this plan: planning again may bring it forward.`;
         return `${begins}: shifts, hands and room in the oven or the cold do not come together earlier.`;
     }
   });

@@ -93,6 +93,8 @@ describe('a late order', () => {
     expect(help.chain.length).toBeGreaterThan(2);
     const overtime = help.remedies.find((r) => r.label.includes('more, Fri 21 May'))!;
     expect(overtime).toMatchObject({ works: true, label: expect.stringMatching(/ works? \d.* more, Fri 21 May/) });
+    // Only what makes it on time, and what the customer pays for last: to the quarter of an hour at which it is ready.
+    expect(help.remedies.every((r) => r.works && r.late === 0)).toBe(true);
     expect(help.remedies.at(-1)!.label).toContain('Pickup of Moss engagement');
     expect(await helpFor(kitchen.db, MOSS)).toBe(help);
     expect(await takeOver(kitchen.db, overtime.trial)).toMatchObject({ ok: true });

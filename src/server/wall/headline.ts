@@ -59,8 +59,7 @@ export function headlineOf(
   // What is due first: a late cake of today is not hidden behind a later one of tomorrow.
   const worst = [...misses].sort((a, b) => a.pickup - b.pickup)[0];
   if (worst) {
-    const why = shortWhy(explainOrder(plan.problem, plan.plan, orderId(worst.order)) ?? [], situation);
-    const text = `${worst.title} misses its pickup by ${durationText(late(worst))}${why ? `: ${why}` : ''}.`;
+    const text = missWords(worst, plan, situation);
     return { tone: 'misses', text, fix: { label: 'See what would help', order: worst.order, help: true }, counts };
   }
   if (tight[0]) {
@@ -77,4 +76,10 @@ export function headlineOf(
   return { tone: 'holds', text, fix: null, counts };
 }
 
-const late = (l: LadderView) => (l.status.state === 'misses' ? l.status.late : 0);
+/** By how much an order misses its pickup and why, of the plan as it stands. */
+function missWords({ title, order, status }: LadderView, plan: PlanRow, situation: Situation): string {
+  const { late, reason } = status.state === 'misses' ? status : { late: 0, reason: null };
+  if (plan.plan.unplaced.some((u) => u.order === orderId(order))) return `${title} has no place in the plan. ${reason}`;
+  const why = reason ?? shortWhy(explainOrder(plan.problem, plan.plan, orderId(order)) ?? [], situation);
+  return `${title} misses its pickup by ${durationText(late)}${why ? `: ${why}` : ''}.`;
+}

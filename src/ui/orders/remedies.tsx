@@ -15,6 +15,7 @@ export function Remedies({ order, plan }: { order: number; plan: number }) {
   const take = useAction();
   if (asked.problem !== null) return <NotAnsweredNote asked={asked} what="What would help could not be tried" />;
   if (!help) return <LinearProgress aria-label="Trying remedies on a copy of the plan" sx={{ my: 1, maxWidth: 560 }} />;
+  const helps = help.remedies.some((r) => r.works);
   return (
     <Box id="help" sx={{ mt: 1, scrollMarginTop: 80 }}>
       {help.blockers.length > 0 && (
@@ -27,9 +28,14 @@ export function Remedies({ order, plan }: { order: number; plan: number }) {
       )}
       {!help.alone && <Box sx={{ mb: 1 }}>It could not be on time even if nothing else were made.</Box>}
       <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 0.5 }}>
-        It would need
+        {helps ? 'What makes it on time' : 'What would help'}
       </Box>
-      {help.remedies.length === 0 && <p>Nothing that was tried helps.</p>}
+      {!helps && (
+        <p>
+          Nothing that was tried makes it on time
+          {help.remedies.length > 0 ? ' without making another late. These come nearest:' : '.'}
+        </p>
+      )}
       {help.remedies.map((r) => (
         <Box key={r.trial} sx={{ display: 'flex', alignItems: 'center', gap: 1.5, py: 0.5 }}>
           <Box sx={{ flex: 1 }}>

@@ -87,6 +87,25 @@ describe('why an order cannot leave earlier', () => {
     expect(shift.because).toMatchObject({ kind: 'hands', people: [{ person: 'ada', on: null, until: 50 }] });
   });
 
+  it('explains the time that the plan has, where an order is late in it', () => {
+    const problem = twoCakes([100, 100]);
+    const solved = planOf(problem);
+    // As somebody may have pinned it: an hour later than it could be.
+    const own = new Set(problem.steps.filter((s) => s.order === 'a').map((s) => s.id));
+    const steps = solved.steps.map((s) => (own.has(s.id) ? { ...s, start: s.start + 60, end: s.end + 60 } : s));
+    const chain = explainOrder(problem, { ...solved, steps }, 'a')!;
+    const out = problem.orders.find((o) => o.id === 'a')!.collect;
+    expect(chain[0]).toMatchObject({ step: { id: out }, start: steps.find((s) => s.id === out)!.start });
+    for (let seed = 1; seed <= 10; seed++) {
+      const crowded = generateProblem({ cakes: 14, seed, days: 2 });
+      const plan = planOf(crowded);
+      for (const o of crowded.orders) {
+        const at = plan.steps.find((s) => s.id === o.collect);
+        if (at && at.start > o.pickup) expect(explainOrder(crowded, plan, o.id)![0]!.start).toBe(at.start);
+      }
+    }
+  });
+
   it('is a chain without gaps on made-up kitchens', () => {
     for (let seed = 1; seed <= 10; seed++) {
       const problem = generateProblem({ cakes: 6, seed });

@@ -32,19 +32,30 @@ const MOST_LINKS = 12;
 
 /**
  * The chain of facts that fixes how early an order can leave: from its hand-over back, each step with what it waits for, and
- * where that is another cake's work, why that stays where it is. Null for an order that finds no place.
+ * where that is another cake's work, why that stays where it is. Of an order that the plan has late it is the chain of the time that the plan
+ * has, where an early placing by itself would come to another one: what is said is what is planned. Null for an order that finds no place.
  */
 export function explainOrder(problem: Problem, plan: Plan, id: string): Link[] | null {
   const { model, table, policy } = planOnTable(problem, plan);
   const order = model.orderIndex.get(id);
   const group = model.groups.find((g) => order !== undefined && g.orders.includes(order));
   if (order === undefined || !group) return null;
+  const { collect: out, pickup } = problem.orders[order]!;
+  const collect = model.stepIndex.get(out)!;
+  const late = table.placed[collect] === 1 && table.start[collect]! > pickup;
+  const planned = late ? chainFrom(collect, table, plan) : null;
   table.removeGroup(group);
   for (const o of group.orders) table.leftOut[o] = 0;
-  const collect = model.stepIndex.get(problem.orders[order]!.collect)!;
-  if (placeEarliest(table, group, order, policy) === null) return null;
+  const placed = placeEarliest(table, group, order, policy) !== null;
+  const earliest = placed ? chainFrom(collect, table, plan) : null;
+  return planned && earliest?.[0]!.start !== planned[0]!.start ? planned : earliest;
+}
+
+/** The chain from a step back, as the table has it. */
+function chainFrom(last: number, table: Timetable, plan: Plan): Link[] {
+  const { problem } = table.model;
   const links: Link[] = [];
-  for (let step = collect; links.length < MOST_LINKS;) {
+  for (let step = last; links.length < MOST_LINKS;) {
     const because = becauseOf(table, step);
     const known = problem.steps[step]!;
     links.push({ step: known, start: table.start[step]!, because, held: heldBy(problem, plan, known, because) });

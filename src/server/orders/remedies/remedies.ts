@@ -1,14 +1,21 @@
 import type { KitchenDb } from '../../../data/kitchen-db';
 import { namesOf } from '../../situation/names';
-import { timeOf } from '../../../core/time/clock';
 import { readPlan } from '../../../data/repositories/plans';
 import { orderId } from '../../../core/ids/ids';
 import { loadSituation } from '../../situation/load-situation';
 import { askInThread } from '../../plan/planner-thread';
 import { linkWords } from '../../plan/link-words';
-import { type Planned, released, otherHands, otherRoutes, extraSpans, moreThings, leftOut } from './remedy-ideas';
+import {
+  type Planned,
+  released,
+  otherHands,
+  otherRoutes,
+  extraSpans,
+  moreThings,
+  leftOut,
+  laterPickups,
+} from './remedy-ideas';
 import { Trials, type Remedy } from './remedy-trials';
-import { QUARTER } from './limits';
 
 /** Why an order is late, and what would help. */
 export interface Help {
@@ -51,11 +58,7 @@ async function findHelp(db: KitchenDb, id: number, planned: Planned): Promise<He
   const links = chain ?? [];
   // Told last, as it is the customer who pays for it; tried first, as it nearly always helps.
   const later = new Trials(db, planned, id);
-  const ready = plan.ready.find((r) => r.order === orderId(id))?.ready;
-  if (ready !== null && ready !== undefined) {
-    const pickup = timeOf(Math.ceil(ready / QUARTER) * QUARTER, situation.kitchen.clock);
-    await later.add([{ kind: 'order', key: `${id}`, to: { pickup: pickup.toISO() } }]);
-  }
+  await later.firstOf(laterPickups(planned, id));
   // Cheapest first: what costs nothing, what costs a favour, minutes, a thing, part of the cake, the customer's patience.
   if (!(await tried.add([], 'Plan it again, with neighbours making room'))) {
     await tried.each(released(planned, links));
@@ -66,9 +69,18 @@ async function findHelp(db: KitchenDb, id: number, planned: Planned): Promise<He
     await tried.each(leftOut(planned, id));
   }
   return {
-    remedies: [...tried.found, ...later.found].sort((a, b) => Number(b.works) - Number(a.works)),
+    remedies: worthSaying([...tried.found, ...later.found]),
     blockers: blockers.others.flatMap((o) => names.order(o) ?? []),
     alone: blockers.alone,
     chain: linkWords(links, situation),
   };
+}
+
+/** So many of those that only make it less late, where nothing makes it on time. */
+const MOST_OF_HALF_HELP = 3;
+
+/** What works, the smallest change first; and only where nothing does, what comes nearest. */
+function worthSaying(found: Remedy[]): Remedy[] {
+  const working = found.filter((r) => r.works);
+  return working.length > 0 ? working : [...found].sort((a, b) => a.late - b.late).slice(0, MOST_OF_HALF_HELP);
 }

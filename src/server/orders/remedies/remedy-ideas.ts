@@ -6,7 +6,7 @@ import type { Adjustment } from '../../../core/steering/plan-edit';
 import type { PlanRow } from '../../../data/repositories/plans';
 import { orderId, isOf } from '../../../core/ids/ids';
 import type { Situation } from '../../situation/situation';
-import { MOST_OVERTIME } from './limits';
+import { MOST_OVERTIME, QUARTER } from './limits';
 
 /** Where somebody could work longer: after a minute, or before it. */
 export type ExtraSpan = { person: string; at: number; before: boolean; dayOff: boolean };
@@ -122,4 +122,22 @@ export function leftOut({ situation }: Planned, id: number): Adjustment[][] {
   return optional
     .filter((c) => !order.without.includes(c.role))
     .map((c): Adjustment[] => [{ kind: 'order', key: `${id}`, to: { without: [...order.without, c.role] } }]);
+}
+
+/**
+ * A later pickup, the nearest first: when the plan has it ready, and when it could be ready beside the others as they are; on the next full
+ * quarter of an hour.
+ */
+export function laterPickups({ situation, plan }: Planned, id: number): Adjustment[][] {
+  const own = orderId(id);
+  const { clock } = situation.kitchen;
+  const collect = plan.problem.orders.find((o) => o.id === own)!.collect;
+  const planned = plan.plan.steps.find((s) => s.id === collect)?.start;
+  const ready = plan.ready.find((r) => r.order === own)?.ready;
+  const now = minuteOf(situation.orders.find((o) => o.id === id)!.pickup, clock);
+  const times = [planned, ready].flatMap((m) => (typeof m === 'number' ? [Math.ceil(m / QUARTER) * QUARTER] : []));
+  return [...new Set(times)]
+    .filter((m) => m > now)
+    .sort((a, b) => a - b)
+    .map((m): Adjustment[] => [{ kind: 'order', key: `${id}`, to: { pickup: timeOf(m, clock).toISO() } }]);
 }

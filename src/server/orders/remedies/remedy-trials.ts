@@ -12,7 +12,12 @@ import { QUARTER, MOST_OVERTIME } from './limits';
 export interface Remedy {
   label: string;
   outcome: string;
+  /** The order is on time with it, and no other is later for it. */
   works: boolean;
+  /** What is left of its lateness, minutes. */
+  late: number;
+  /** How large the change is among its kind: minutes of overtime, else rungs of others that move. */
+  size: number;
   /** Takes its plan over. */
   trial: string;
 }
@@ -36,6 +41,17 @@ export class Trials {
     this.was = readingOf(planned.plan).minutesLate(orderId(id)) ?? Infinity;
   }
 
+  /** The first of these that works, in their order; where none does, what helps of them. */
+  async firstOf(list: Adjustment[][]): Promise<void> {
+    for (const wanted of list) {
+      await this.add(wanted);
+      if (this.found.at(-1)?.works) {
+        this.found.splice(0, this.found.length - 1);
+        return;
+      }
+    }
+  }
+
   /** Tries one; keeps it if it helps. Returns whether the order would be on time. */
   async add(wanted: Adjustment[], label?: string): Promise<boolean> {
     const trial = await this.run(wanted);
@@ -44,7 +60,14 @@ export class Trials {
   }
 
   async each(list: Adjustment[][]): Promise<void> {
+    const before = this.found.length;
     for (const wanted of list.slice(0, MOST_OF_A_KIND)) await this.add(wanted);
+    this.smallestFirst(before);
+  }
+
+  /** What was found since then, which is of one kind. */
+  private smallestFirst(since: number): void {
+    this.found.push(...this.found.splice(since).sort((a, b) => a.size - b.size));
   }
 
   /** The least overtime that helps, for each stretch that could be worked; nothing is looked at closer if all together do not help. */
@@ -57,21 +80,24 @@ export class Trials {
     /** The least minutes with which it is as little late. */
     const shrink = async (list: ExtraSpan[], most: Trial) => {
       let best = most;
+      let minutes = MOST_OVERTIME;
       for (let low = 0, high = MOST_OVERTIME / QUARTER; high - low > 1;) {
         const middle = Math.floor((low + high) / 2);
         const trial = await of(list, middle * QUARTER);
         if (late(trial) === late(most)) {
           best = trial!;
+          minutes = middle * QUARTER;
           high = middle;
         } else low = middle;
       }
-      this.keep(best);
+      this.keep(best, undefined, minutes * list.length);
     };
     const late = (trial: Trial | null) =>
       trial ? (readingOf(trial.plan).minutesLate(orderId(this.id)) ?? Infinity) : Infinity;
     const of = (list: ExtraSpan[], minutes: number) => this.run(joined(list.map((s) => adjustment(s, minutes))));
     const all = await of(spans, MOST_OVERTIME);
     if (late(all) >= this.was) return;
+    const before = this.found.length;
     let alone = false;
     for (const span of spans.slice(0, MOST_OF_A_KIND)) {
       const trial = await of([span], MOST_OVERTIME);
@@ -79,7 +105,10 @@ export class Trials {
       alone ||= late(trial) === late(all);
       await shrink([span], trial!);
     }
-    if (alone) return;
+    if (alone) {
+      this.smallestFirst(before);
+      return;
+    }
     // Several must work longer: those who can be spared without making it worse are spared, one after the other.
     // Whoever would lose a day off is spared first.
     const dearest = [...spans.filter((s) => s.dayOff), ...spans.filter((s) => !s.dayOff)];
@@ -90,6 +119,7 @@ export class Trials {
     }
     const best = await of(needed, MOST_OVERTIME);
     if (best && needed.length > 1) await shrink(needed, best);
+    this.smallestFirst(before);
   }
 
   private async run(wanted: Adjustment[]): Promise<Trial | null> {
@@ -99,7 +129,7 @@ export class Trials {
     return tried.ok && tried.trial.unpinned.every((s) => !wanted.some((w) => w.key === s)) ? tried.trial : null;
   }
 
-  private keep(trial: Trial, label?: string): void {
+  private keep(trial: Trial, label?: string, size?: number): void {
     const late = readingOf(trial.plan).minutesLate(orderId(this.id));
     if (late === null || late >= this.was) return;
     const own = orderId(this.id);
@@ -115,7 +145,7 @@ export class Trials {
       label: said.charAt(0).toUpperCase() + said.slice(1),
       outcome: parts.join(', '),
       works: late === 0 && worse.length === 0,
-      trial: trial.id,
+      ...{ late, size: size ?? moved, trial: trial.id },
     });
   }
 }
