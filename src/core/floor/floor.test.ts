@@ -2,7 +2,9 @@ import { begunTooEarly } from './begun-too-early';
 import { contradictions } from './contradictions';
 import { expectedEnd, floorState, type FloorEvent } from './floor-state';
 import { unusual } from './unusual';
-import { withFloor } from '../situation/with-floor';
+import { problemAt, withFloor } from '../situation/with-floor';
+import { simulate } from '../planner/answers/simulate';
+import { twoCakes } from '../planner/testing/two-cakes';
 import { openSteps } from './open-steps';
 import { orderStatus } from './order-status';
 import { generateProblem } from '../planner/testing/generate';
@@ -219,5 +221,26 @@ describe('what is begun before its time', () => {
     expect(begunTooEarly(planned([wait('coat', 60)]), 'mix', 100)).toBeNull();
     expect(begunTooEarly(planned([wait('bake', 12), wait('coat', 60)]), 'mix', 40)!.to).toBe('coat');
     expect(begunTooEarly(planned([]), 'gone', 40)).toBeNull();
+  });
+});
+
+describe('a plan that is older than now', () => {
+  it('is lived through from now on: what should have begun and has not makes the order late', () => {
+    const problem = twoCakes([120, 300]);
+    const plan = planned(problem);
+    const chanceAt = (minute: number) => {
+      const { orders } = simulate(problemAt(problem, minute), plan, 50, 1);
+      return orders.find((o) => o.order === 'a')!.chance;
+    };
+    expect([0, 30, 31, 200].map(chanceAt)).toEqual([1, 1, 0, 0]);
+    expect(problemAt(problem, 0)).toBe(problem);
+    // What runs still is not over; what is done stays as it was.
+    const placed = (state: 'running' | 'done') => ({ start: 0, end: 60, people: ['ada'], equipment: [], state });
+    const told = (state: 'running' | 'done') => ({
+      ...problem,
+      steps: problem.steps.map((s) => (s.id === 'a-pipe' ? { ...s, placed: placed(state) } : s)),
+    });
+    const end = (of: Problem) => problemAt(of, 90).steps.find((s) => s.id === 'a-pipe')!.placed!.end;
+    expect([end(told('running')), end(told('done'))]).toEqual([91, 60]);
   });
 });

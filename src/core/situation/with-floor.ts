@@ -44,6 +44,17 @@ export function withFloor(
   return { problem: { ...problem, steps, waits }, stood };
 }
 
+/** A problem as it stands at a later minute, when nothing was told meanwhile: what runs still does, and nothing begins before now. */
+export function problemAt(problem: Problem, minute: number): Problem {
+  if (minute <= problem.now) return problem;
+  const steps = problem.steps.map((s) =>
+    s.placed?.state === 'running' && s.placed.end <= minute
+      ? { ...s, placed: { ...s.placed, end: minute + STILL_NEEDS } }
+      : s,
+  );
+  return { ...problem, now: minute, steps };
+}
+
 /** The items it was begun with; where the step has come to need others since, the first of each kind. */
 function itemsFor(step: Step, state: StepState, problem: Problem): string[] {
   const kinds = kindsTaken(step);

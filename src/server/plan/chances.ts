@@ -1,3 +1,5 @@
+import { problemAt } from '../../core/situation/with-floor';
+import { minuteOf } from '../../core/time/clock';
 import { pacesOf } from '../../core/records/pace';
 import type { KitchenDb } from '../../data/kitchen-db';
 import { readWorkLog } from '../../data/repositories/work-log';
@@ -21,6 +23,8 @@ export interface Chance {
 
 export interface Chances {
   plan: number;
+  /** From when on they were lived through, minutes after the clock’s origin. */
+  minute: number;
   days: number;
   orders: Chance[];
 }
@@ -29,21 +33,28 @@ const DAYS = 10_000;
 /** Minutes after its pickup at which an order still counts as ready: nobody who collects a cake comes on the minute. */
 const GRACE = 10;
 
-const held = globalThis as unknown as { zestChances?: Map<KitchenId, { plan: number; answer: Promise<Chances> }> };
+/** They are reckoned anew with each plan, and as time passes: what should have begun and has not makes them worse. Minutes. */
+const AFRESH = 5;
 
-/** Lives through the newest plan many times; each plan only once. Null without a plan. */
+const held = globalThis as unknown as { zestChances?: Map<KitchenId, { at: string; answer: Promise<Chances> }> };
+
+/** Lives through the newest plan many times, from this minute on; once for all who ask within a few minutes. Null without a plan. */
 export async function loadChances(db: KitchenDb): Promise<Chances | null> {
   const plan = await readPlan(db);
   if (!plan) return null;
-  const known = (held.zestChances ??= new Map<KitchenId, { plan: number; answer: Promise<Chances> }>());
+  const known = (held.zestChances ??= new Map<KitchenId, { at: string; answer: Promise<Chances> }>());
+  const { origin } = plan.problem;
+  const minute = minuteOf(db.now(), { origin, zone: 'utc' });
+  const at = `${plan.id} ${Math.floor(minute / AFRESH)}`;
   const before = known.get(db.kitchen);
-  if (before?.plan === plan.id) return before.answer;
-  const answer = live(db, plan);
-  known.set(db.kitchen, { plan: plan.id, answer });
+  if (before?.at === at) return before.answer;
+  const answer = live(db, plan, minute);
+  known.set(db.kitchen, { at, answer });
   return answer;
 }
 
-async function live(db: KitchenDb, { id, problem, plan }: PlanRow): Promise<Chances> {
+async function live(db: KitchenDb, { id, problem: planned, plan }: PlanRow, minute: number): Promise<Chances> {
+  const problem = problemAt(planned, minute);
   const kitchen = await readKitchen(db);
   const paces = kitchen ? pacesOf((await readWorkLog(db, clockOf(kitchen.kitchen))).done) : {};
   const steps = new Map(problem.steps.map((s) => [s.id, s]));
@@ -56,6 +67,7 @@ async function live(db: KitchenDb, { id, problem, plan }: PlanRow): Promise<Chan
   const days = await askInThread(db.kitchen, 'chances', { problem, plan, runs: DAYS, grace: GRACE, paces });
   return {
     plan: id,
+    minute,
     days: days.runs,
     orders: days.orders.map((o) => ({
       order: orderNumberOf(o.order),

@@ -22,12 +22,14 @@ export function Flag({
   tone,
   time,
   chance,
+  oldChance,
 }: {
   top: number;
   tone: Tone;
   time: string;
   /** Chance of being ready, 0 to 1; null while it is not known. */
   chance: number | null;
+  oldChance: boolean;
 }) {
   return (
     <MuiBox
@@ -54,10 +56,14 @@ export function Flag({
         <MuiBox
           component="span"
           data-chance
-          title={`In time on ${chanceText(chance)} of ten thousand days like this`}
+          title={
+            oldChance
+              ? 'Being reckoned anew: this is how it was before'
+              : `In time on ${chanceText(chance)} of ten thousand days like this`
+          }
           sx={{ position: 'absolute', right: 10, fontSize: 10.5, fontWeight: 700, opacity: 0.95 }}
         >
-          {chanceText(chance)}
+          {oldChance ? '…' : chanceText(chance)}
         </MuiBox>
       )}
     </MuiBox>

@@ -20,6 +20,8 @@ export interface LadderProps {
   moved?: { held: string; starts: ReadonlyMap<string, number> } | null;
   /** Chance of being ready, 0 to 1. */
   chance?: number | null;
+  /** It is that of the plan before: a new one is being reckoned. */
+  oldChance?: boolean;
   onOpen: (step: string) => void;
   onTake?: (step: string, start: number) => void;
 }
@@ -78,6 +80,7 @@ function Column({
   lit = null,
   moved = null,
   chance = null,
+  oldChance = false,
   onOpen,
   onTake,
   rungs,
@@ -115,6 +118,7 @@ function Column({
           tone={toneOf(ladder.status)}
           time={timeOf(ladder.pickup, clock).toFormat('ccc HH:mm')}
           chance={ladder.status.state === 'ready' ? null : chance}
+          oldChance={oldChance}
         />
       )}
     </Box>

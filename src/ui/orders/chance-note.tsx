@@ -5,20 +5,22 @@ import Box from '@mui/material/Box';
 import { counted } from '@/core/measure/counted';
 import { lateDays, listed, shareOfDays, stepSaid } from './chance-words';
 import { useChances } from '../parts/use-chances';
+import { useMinute } from '../parts/use-minute';
 
 /** Rungs that are named, and the least share of the late days that makes one worth naming. */
 const NAMED = 3;
 const LEAST_SHARE = 0.1;
 
 /** How likely the order is ready in time, what decides it, and where a little slack would help most. */
-export function ChanceNote({ order, plan }: { order: number; plan: number }) {
-  const { chances, asked } = useChances(plan);
+export function ChanceNote({ order, plan, minute }: { order: number; plan: number; minute: number }) {
+  const { chances, old, asked } = useChances(plan, useMinute(minute));
   const chance = chances.get(order);
   if (!chance) return <NotAnsweredNote asked={asked} what="How likely it is could not be reckoned" />;
   const deciding = chance.deciding.filter((d) => d.share >= LEAST_SHARE).slice(0, NAMED);
   const mostly = chance.chance < 1 && deciding.length > 0 ? `, mostly because of ${listed(deciding)}` : '';
   return (
-    <Box sx={{ fontSize: 14, mt: 0.5 }}>
+    <Box sx={{ fontSize: 14, mt: 0.5, opacity: old ? 0.7 : 1 }}>
+      {old && <b>Being reckoned anew; before it was: </b>}
       <b>{lateDays(chance.chance)}</b>
       {mostly}.
       {chance.helps && chance.helps.share >= LEAST_SHARE && (

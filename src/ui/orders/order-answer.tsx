@@ -39,7 +39,7 @@ export function Answer({ view, pickup }: { view: OrderView; pickup: string }) {
         </Box>
       ))}
       {status.state === 'misses' && planned.leftOut && <Box sx={{ mt: 0.5 }}>{planned.leftOut}</Box>}
-      {status.state !== 'ready' && <ChanceNote order={view.id} plan={planned.plan} />}
+      {status.state !== 'ready' && <ChanceNote order={view.id} plan={planned.plan} minute={planned.minute} />}
       {status.state === 'misses' && <Remedies order={view.id} plan={planned.plan} />}
     </AnswerBox>
   );

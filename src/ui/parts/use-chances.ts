@@ -3,17 +3,24 @@ import type { Chance } from '@/server/plan/chances';
 import { CHANCES } from '../asking/questions';
 import { useAsked, type Asked } from '../asking/use-asked';
 
-/** Chances of being ready by order, as soon as the days have been lived through; empty until then. */
-export function useChances(plan: number | null): {
+/** As often as the server reckons them anew while nothing changes. Minutes. */
+const AFRESH = 5;
+
+/**
+ * Chances of being ready by order, as soon as the days have been lived through; empty until then. With another plan, and as time passes, they
+ * are reckoned anew: meanwhile the former ones stand, and are `old`.
+ */
+export function useChances(
+  plan: number | null,
+  minute: number,
+): {
   chances: ReadonlyMap<number, Chance>;
+  old: boolean;
   asked: Pick<Asked<unknown>, 'problem' | 'again'>;
 } {
-  const asked = useAsked(plan === null ? null : CHANCES, plan ?? '');
+  const asked = useAsked(plan === null ? null : CHANCES, `${plan} ${Math.floor(minute / AFRESH)}`, { keepOld: true });
   const { answer } = asked;
   // A wall is drawn anew at every step of a drag: what it looks up is made once.
-  const chances = useMemo(
-    () => new Map(answer?.plan === plan ? answer.orders.map((o) => [o.order, o]) : []),
-    [answer, plan],
-  );
-  return { chances, asked };
+  const chances = useMemo(() => new Map(plan === null ? [] : answer?.orders.map((o) => [o.order, o])), [answer, plan]);
+  return { chances, old: asked.old || (answer !== null && answer !== undefined && answer.plan !== plan), asked };
 }

@@ -62,7 +62,7 @@ export function Wall({ view: current }: { view: WallView }) {
   const scroller = useRef<HTMLDivElement>(null);
   const action = useAction();
   const { move, begin, to, cancel, commit } = useMove(action);
-  const { chances, asked: askedChances } = useChances(trial ? null : current.plan);
+  const { chances, old: oldChances, asked: askedChances } = useChances(trial ? null : current.plan, minute);
 
   const climbs = direction === 'climbs';
   const scale = useMemo(() => wallScale(view, Number(zoom), climbs), [view, zoom, climbs]);
@@ -222,6 +222,7 @@ export function Wall({ view: current }: { view: WallView }) {
                               lit={lit}
                               moved={moved && l.rungs.some((r) => moved.starts.has(r.step)) ? moved : null}
                               chance={chances.get(l.order)?.chance ?? null}
+                              oldChance={oldChances}
                               onOpen={setStep}
                               {...(trial ? {} : { onTake: take })}
                             />
