@@ -215,7 +215,7 @@ const MOST_PASSES = 50;
 /**
  * How early each step may begin if all before it takes as long as is likely: the plan shifted to the left within its shifts,
  * in its order, and back to the right where a longest wait would break. The plan itself obeys all this, so no release lies
- * after its planned start.
+ * after its planned start, or after now where that is past.
  */
 function releases(problem: Problem, plan: Plan, sorted: PlannedStep[], arcs: Map<number, number>[]): Float64Array {
   const reading = readingOf({ problem, plan });
@@ -228,7 +228,7 @@ function releases(problem: Problem, plan: Plan, sorted: PlannedStep[], arcs: Map
     const pickup = orders.get(s.id);
     if (pickup !== undefined) return pickup;
     const begins = s.people.map((p) => shifts.get(p)?.find(([a, b]) => s.start >= a && s.start < b)?.[0] ?? s.start);
-    return Math.min(s.start, Math.max(problem.now, step.earliest ?? problem.now, ...begins));
+    return Math.max(problem.now, Math.min(s.start, Math.max(step.earliest ?? problem.now, ...begins)));
   });
   const limits = reading.waits.flatMap(({ wait: { from, to, max } }) =>
     max === null ? [] : [{ from: position.get(from)!, to: position.get(to)!, max }],
@@ -237,7 +237,7 @@ function releases(problem: Problem, plan: Plan, sorted: PlannedStep[], arcs: Map
   for (let pass = 0, changed = true; changed && pass < MOST_PASSES; pass++) {
     changed = false;
     const raise = (i: number, to: number) => {
-      const at = Math.min(to, sorted[i]!.start);
+      const at = Math.min(to, Math.max(sorted[i]!.start, problem.now));
       if (at <= release[i]!) return;
       release[i] = at;
       changed = true;
