@@ -3,6 +3,7 @@ import { componentSteps, keepingWaits } from './steps/component-steps';
 import { feedLeftOvers, joinAllergens } from './amounts/left-overs';
 import { leftOverWaits } from './steps/left-over-waits';
 import { measuredWaits } from './steps/measured-waits';
+import { inscribed } from './steps/inscription';
 import { fixRoutes } from './steps/fixed-routes';
 import { stageSteps } from './steps/stage-steps';
 import type { Kitchen } from './kitchen';
@@ -16,7 +17,8 @@ import type { Breakdown } from './breakdown';
  * formula that the kitchen has not.
  */
 export function breakDown(order: CakeOrder, kitchen: Kitchen): Breakdown {
-  const { build } = order;
+  const { inscription = '' } = order;
+  const build = inscribed(order.build, inscription);
   const choices = { ...kitchen.choices, ...order.choices };
   const { cake, components } = componentsOf(order, kitchen, choices);
   const { leftOvers, drawn } = feedLeftOvers(components, kitchen.ingredients);
@@ -24,7 +26,7 @@ export function breakDown(order: CakeOrder, kitchen: Kitchen): Breakdown {
     const own = componentSteps(order.id, order.id, c, kitchen, choices);
     return { ...own, role: c.role, waits: [...own.waits, ...keepingWaits(order.id, c, build, own.ends)] };
   });
-  const stages = stageSteps(order.id, build, cake, components, kitchen);
+  const stages = stageSteps(order.id, build, cake, components, kitchen, inscription !== '');
   return fixRoutes(order.id, build, choices, {
     cake,
     components,

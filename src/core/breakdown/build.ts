@@ -69,6 +69,8 @@ export interface BuildStage {
   /** Roles of the components that go in here. */
   takes: string[];
   how: string;
+  /** It writes what the cake says. Of its name, "[inscription:inscription]" is there where the cake says something. */
+  inscribes?: true;
   sign?: string;
   caution?: string;
   check?: Check;

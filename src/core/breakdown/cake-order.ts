@@ -8,6 +8,8 @@ export interface CakeOrder {
   id: OrderId;
   build: Build;
   tiers: Form[];
+  /** What it says, letter for letter; empty or left out: nothing. */
+  inscription?: string;
   /** Roles of optional components that are left out. */
   without?: string[];
   /** Another formula for a role. */

@@ -81,6 +81,7 @@ function draftOf(form: OrderForm, build: Build, tiers: Form[], before: KnownOrde
     id: before?.id ?? 0,
     build: form.build,
     tiers,
+    inscription: form.inscription,
     without: form.without.filter((r) => optional.has(r)),
     swaps: known(form.swaps, roles),
     choices: known(form.choices, questions),

@@ -72,9 +72,9 @@ export function breakDownBegun(
 function breakDownBy(order: BreakableOrder, kitchen: PlanningKitchen, figures: BreakdownFigures): Breakdown {
   const build = kitchen.builds.get(order.build);
   if (!build) throw new Error(`There is no build “${order.build}”.`);
-  const { tiers, without, swaps, overrides, choices } = order;
+  const { tiers, inscription = '', without, swaps, overrides, choices } = order;
   return breakDown(
-    { id: orderId(order.id), build, tiers, without, swaps, overrides, choices },
+    { id: orderId(order.id), build, tiers, inscription, without, swaps, overrides, choices },
     { ...kitchen.library, ...figuresOf(figures), formulas: formulasAt(order.versions, kitchen) },
   );
 }

@@ -8,6 +8,8 @@ import type { Form } from '../shape/form';
 export interface MakingAnswers {
   build: string;
   tiers: Form[];
+  /** What it says, letter for letter; not there where it was kept before that was looked at. */
+  inscription?: string;
   /** Roles of optional components that are left out. */
   without: string[];
   /** Another formula for a role. */
@@ -44,13 +46,15 @@ export interface KeptBatch {
 
 /** The answers alone of whatever has them. */
 export const answersOf = (order: MakingAnswers): MakingAnswers => {
-  const { build, tiers, without, swaps, overrides, choices, versions } = order;
-  return { build, tiers, without, swaps, overrides, choices, versions };
+  const { build, tiers, inscription = '', without, swaps, overrides, choices, versions } = order;
+  return { build, tiers, inscription, without, swaps, overrides, choices, versions };
 };
 
-/** Are these the same answers? Lists as they are ordered, names in any order. */
+/** Are these the same answers? Lists as they are ordered, names in any order; what one of them does not know of is not held against it. */
 export function sameAnswers(a: MakingAnswers, b: MakingAnswers): boolean {
-  return sorted(a) === sorted(b);
+  const inscription = a.inscription === undefined || b.inscription === undefined ? '' : null;
+  const of = (x: MakingAnswers) => sorted({ ...x, inscription: inscription ?? x.inscription });
+  return of(a) === of(b);
 }
 
 const sorted = (value: unknown): string =>

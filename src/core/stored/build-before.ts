@@ -34,3 +34,16 @@ function inTheRing(amount: Rule, most: number, ringHeight: number): Rule {
     ? { rule: 'rest of the ring' }
     : { rule: 'insert', thickness: Math.round(share * ringHeight), inset: 0 };
 }
+
+/** A stage that writes was told apart by its name alone: that is said now, and the name says so only where something is written. */
+export function withWriting(build: Body): Body {
+  const stages = (build.stages ?? []) as { name: string }[];
+  return {
+    ...build,
+    stages: stages.map((s) =>
+      /inscri/i.test(s.name)
+        ? { ...s, name: s.name.replace(/\b(inscription|inscribe)\b/i, '[inscription:$1]'), inscribes: true }
+        : s,
+    ),
+  };
+}

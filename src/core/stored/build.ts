@@ -2,7 +2,7 @@ import { Type, type TSchema } from '@sinclair/typebox';
 import type { AmountRule, Build, BuildComponent, BuildStage, BuildWait } from '../breakdown/build';
 import { PORTION_KINDS } from '../shape/portions';
 import { codec, describes } from './codec';
-import { withoutFinish } from './build-before';
+import { withoutFinish, withWriting } from './build-before';
 import {
   check,
   flag,
@@ -84,6 +84,7 @@ const stage = describes<BuildStage>()(
     uses: optional(uses),
     takes: list(text),
     how: text,
+    inscribes: optional(Type.Literal(true)),
     sign: optional(text),
     caution: optional(text),
     check: optional(check),
@@ -132,5 +133,5 @@ const build = describes<Build>()(
 export const buildCodec = codec<Build>()({
   format: 'zest-ladder/build',
   schema: build,
-  migrations: [(v0) => v0, withoutFinish],
+  migrations: [(v0) => v0, withoutFinish, withWriting],
 });

@@ -155,7 +155,7 @@ const figures = describes<BreakdownFigures>()(
 export const keptCodec = codec<KeptBreakdown>()({
   format: 'zest-ladder/compiled-order',
   schema: Type.Object({
-    answers: Type.Object({ build: text, ...makingFields }),
+    answers: Type.Object({ build: text, inscription: optional(text), ...makingFields }),
     figures,
     breakdown,
     formerIds: optional(flag),

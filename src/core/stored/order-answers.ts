@@ -5,7 +5,7 @@ import { codec, describes } from './codec';
 import { allergen, byName, form, list, number, text } from './shapes';
 
 /** What was answered for an order beside its build: what decides how it is made, and what its eaters must not get. */
-export interface OrderMakeup extends Omit<MakingAnswers, 'build'> {
+export interface OrderMakeup extends Omit<MakingAnswers, 'build' | 'inscription'> {
   avoid: Allergen[];
 }
 

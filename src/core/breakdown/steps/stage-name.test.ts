@@ -10,8 +10,8 @@ const build = {
 } as Build;
 const made = (role: string, id: string, name: string) => ({ role, formula: { id, name } }) as Component;
 const wheels = made('fruit', 'candied-orange', 'Candied orange wheels');
-const named = (name: string, components: Component[], tiers = 1, oneTier?: string) =>
-  stageName({ name, ...(oneTier && { oneTier }) } as BuildStage, build, components, tiers);
+const named = (name: string, components: Component[], tiers = 1, oneTier?: string, says = false) =>
+  stageName({ name, ...(oneTier && { oneTier }) } as BuildStage, build, components, { tiers, says });
 
 describe('what a stage is called', () => {
   it('is what the build says, where everything is as the build has it', () => {
@@ -30,6 +30,12 @@ describe('what a stage is called', () => {
     expect(named('[crumbs:Crumb foot], [fruit:wheels] and a plaque', [wheels])).toBe('Wheels and a plaque');
     expect(named('Foot, [crumbs:crumbs] and [fruit:wheels]', [])).toBe('Foot');
     expect(named('[fruit:Wheels on top]', [])).toBe('Finish');
+  });
+  it('speaks of an inscription only where the cake says something', () => {
+    const says = (name: string, yes: boolean) => named(name, [wheels], 1, undefined, yes);
+    expect(says('[fruit:Wheels], [inscription:inscription]', true)).toBe('Wheels, inscription');
+    expect(says('[fruit:Wheels], [inscription:inscription]', false)).toBe('Wheels');
+    expect(says('Pipe and [inscription:inscribe]', false)).toBe('Pipe');
   });
   it('speaks of tiers only where there are some', () => {
     expect(named('Dowel and stand tiers', [], 2, 'Onto its board')).toBe('Dowel and stand tiers');

@@ -3,6 +3,8 @@ import type { Build, BuildStage } from '../build';
 
 /** What a part is called in the name of a stage: "[fruit:wheels]" are the wheels of the role `fruit`. */
 const PART = /\[([\w-]+):([^\]]+)\]/g;
+/** In the place of a role: what the cake says. */
+const INSCRIPTION = 'inscription';
 /** Where every part that it is named after was left out. */
 const NOTHING_LEFT = 'Finish';
 
@@ -11,9 +13,15 @@ const NOTHING_LEFT = 'Finish';
  * named; on a cake of one tier it has the name for one.
  * Example: "Border and [fruit:wheels]" is "Border and wheels", "Border and sugar sails", or "Border".
  */
-export function stageName(stage: BuildStage, build: Build, components: Component[], tiers: number): string {
+export function stageName(
+  stage: BuildStage,
+  build: Build,
+  components: Component[],
+  { tiers, says }: { tiers: number; says: boolean },
+): string {
   const template = tiers === 1 ? (stage.oneTier ?? stage.name) : stage.name;
   const named = template.replace(PART, (_, role: string, text: string) => {
+    if (role === INSCRIPTION) return says ? text : '';
     const made = components.find((c) => c.role === role);
     if (!made) return '';
     const usual = build.components.find((c) => c.role === role)?.formula === made.formula.id;

@@ -9,13 +9,14 @@ import type { Component } from '../amounts/component';
 import { stageName } from './stage-name';
 import { grams } from './words';
 
-/** The work on the cake as a whole, from the first assembly to the hand-over. */
+/** The work on the cake as a whole, from the first assembly to the hand-over; `says`: something is written on it. */
 export function stageSteps(
   order: OrderId,
   build: Build,
   cake: Cake,
   components: Component[],
   kitchen: Kitchen,
+  says: boolean,
 ): { steps: CakeStep[]; waits: Wait[]; holds: Hold[] } {
   const tiers = cake.tiers.length;
   const when = (w?: { route: string; choice: string }) =>
@@ -31,7 +32,7 @@ export function stageSteps(
     );
     return {
       id: stageStepId(order, s.key),
-      name: stageName(s, build, components, tiers),
+      name: stageName(s, build, components, { tiers, says }),
       order,
       role: null,
       work: 'hands',
