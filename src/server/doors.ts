@@ -14,7 +14,7 @@ import { correctTold, takeBackStep, whatFollows } from './bench/corrections';
 import { extendStep, finishStep, MOST_EXTENSION, startStep, useAnyway } from './bench/floor';
 import { exportFormula, LARGEST_RECIPES, readRecipeFile, saveFormula } from './formulas/formulas';
 import { saveKitchen, saveReading } from './kitchen/kitchen-settings';
-import { shapeChoices, sizeChoices } from './orders/order-pages';
+import { shapeChoices, sizeChoices, sizeOf } from './orders/order-pages';
 import { takeNewerRules } from './orders/newer-rules';
 import { bringBack, changeOrder, handOver, leaveOut, takeOrder } from './orders/orders';
 import { panelFile } from './builds/panel-template';
@@ -222,6 +222,9 @@ export const GETS = {
   search: asking(nothing, (_, db) => loadSearch(db)),
   sizes: asking(object({ portions, build: optionalText(120) }), async (x, db) =>
     x.build === undefined ? await shapeChoices(db, x.portions) : await sizeChoices(db, x.build, x.portions),
+  ),
+  'size-of': asking(object({ build: shortId, size: string().max(4000).required('Which size?') }), (x, db) =>
+    sizeOf(db, x.build, x.size),
   ),
   step: asking(object({ id: shortId }), ({ id }, db) => loadStep(db, id), { none: NO_STEP }),
   'step-move': asking(object({ id: shortId }), ({ id }, db) => loadMove(db, id), { none: NO_STEP }),

@@ -9,7 +9,7 @@ test.describe('an order', () => {
     await page.getByLabel('Customer').fill('Olga at the ferry');
     await page.getByLabel('Portions').fill('0');
     await page.getByRole('button', { name: 'On to shape' }).click();
-    await expect(page.getByText('Give the ladder a name')).toBeVisible();
+    await expect(page.getByText('Give the order a name')).toBeVisible();
     await expect(page.getByText('At least one portion.')).toBeVisible();
     await expect(page.getByLabel('Customer')).toHaveValue('Olga at the ferry');
 
@@ -22,22 +22,23 @@ test.describe('an order', () => {
     const plum = page.getByRole('radio', { name: 'Plum garden cake, no egg' });
     await expect(plum).toContainText('Contains alcohol: exchange that part');
     await plum.click();
+    // What the eaters must not get is refused where it is chosen, with what would do.
+    await page.getByRole('button', { name: 'On to look' }).click();
+    const clash = page.getByRole('alert').filter({ hasText: 'brings what its eaters must not get' });
+    await expect(clash).toContainText('Plum compote: contains alcohol.');
+    await clash.getByRole('button', { name: 'Raspberry compote instead' }).click();
+    await expect(clash).toHaveCount(0);
     await page.getByRole('button', { name: 'On to look' }).click();
     await page.getByLabel('Inscription').fill('Safe seas');
-    await step(page, 'Review');
-    // The server refuses what the eaters must not get, and leads to the field.
-    await expect(page.getByText(/contains alcohol \(Plum compote\)/)).toBeVisible();
-
-    await step(page, 'Build');
-    await page.getByLabel('Plum compote').click();
-    await page.getByRole('option', { name: /^Raspberry compote/ }).click();
     await step(page, 'Review');
     await expect(page.getByRole('status')).toContainText(/Can be ready with .* to spare/);
     await expect(page.getByRole('img', { name: /Cross-section/ })).toBeVisible();
     await page.getByRole('button', { name: 'Save and plan' }).click();
     await page.waitForURL(/\/orders\/\d+$/);
     await expect(page.getByRole('heading', { name: 'Ferry farewell' })).toBeVisible();
-    await expect(page.getByText('“Safe seas”')).toBeVisible();
+    await expect(page.getByText('“Safe seas”').first()).toBeVisible();
+    const own = page.getByRole('region', { name: 'The ladder of this order' });
+    await expect(own.getByRole('button', { name: /^Write the inscription/ })).toBeAttached();
     await expect(page.getByText('without alcohol, as asked')).toBeVisible();
     await expect(page.getByText('· exchanged')).toBeVisible();
 
@@ -64,6 +65,24 @@ test.describe('an order', () => {
     await expect(works).toBeVisible();
     await page.locator('#help').getByRole('button', { name: 'Do this' }).last().click();
     await expect(page.getByRole('status')).toContainText(/Can be ready/);
+  });
+
+  test('keeps its shape, its build and what was exchanged when it is for more people', async ({ page }) => {
+    const path = await orderPath(page, 'Abara christening');
+    await go(page, `${path}/edit`);
+    await page.getByLabel('Portions').fill('150');
+    await page.getByRole('button', { name: 'On to shape' }).click();
+    await expect(page.getByRole('status').filter({ hasText: 'As it is: ' })).toContainText('too few');
+    await expect(page.getByRole('radio', { checked: true })).toHaveCount(0);
+    // Going on as it is is refused here; another build comes only with a word, and can be taken back.
+    await page.getByRole('button', { name: 'On to build' }).click();
+    await expect(page.getByText(/^This gives \d+ portions: choose a larger one\.$/)).toBeVisible();
+    await page.getByRole('radio').filter({ hasText: 'becomes ' }).first().click();
+    await expect(page.getByText(/^Now .* cannot have this shape\./)).toBeVisible();
+    await page.getByRole('button', { name: 'Take it back' }).click();
+    await expect(page.getByRole('status').filter({ hasText: 'As it is: ' })).toBeVisible();
+    await page.getByRole('radio').filter({ hasText: 'stays ' }).first().click();
+    await expect(page.getByText(/^Now .* cannot have this shape\./)).toHaveCount(0);
   });
 
   test('is not overwritten by a stale edit', async ({ page, context }) => {

@@ -12,6 +12,7 @@ const ADDRESSES: Record<keyof typeof WELL_ASKED, (asked: Record<string, string>)
   builds: () => '/k/demo/api/builds',
   chances: () => '/k/demo/api/chances',
   search: () => '/k/demo/api/search',
+  'size-of': (x) => `/k/demo/api/sizes/of?${new URLSearchParams(x)}`,
   sizes: (x) => `/k/demo/api/sizes?${new URLSearchParams(x)}`,
   step: ({ id }) => `/k/demo/api/steps/${id}`,
   'step-move': ({ id }) => `/k/demo/api/steps/${id}/move`,

@@ -6,7 +6,7 @@ import { trimmed } from './trimmed';
 /** What the counter types for an order; the form and the server check it alike. */
 export const orderForm = object({
   title: trimmed()
-    .required('Give the ladder a name, as “Abara christening”.')
+    .required('Give the order a name, as “Abara christening”.')
     .max(60, 'At most 60 letters, so that it fits the ladder.'),
   customer: trimmed().required('Who is it for?').max(80, 'At most 80 letters.'),
   /** Wall-clock time of the kitchen, ISO without an offset. */

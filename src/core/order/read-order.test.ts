@@ -46,7 +46,7 @@ describe('what was typed for an order', () => {
       size: 'The kitchen has no tins for this size.',
     });
     expect(wrong({ size: 'round' })).toHaveProperty('size');
-    expect(wrong({ avoid: ['gluten'] }).avoid).toMatch(/contains gluten \(/);
+    expect(wrong({ avoid: ['gluten'] }).build).toMatch(/contains gluten \(/);
   });
 
   it('may keep a pickup that has passed meanwhile, and what was set by hand as long as the build is the same', () => {

@@ -53,7 +53,7 @@ export function readOrder(
     fields.size = `This gives ${counted(breakdown.cake.portions, 'portion')}: choose a larger one.`;
   const clash = clashesOf(breakdown.allergens, form.avoid as Allergen[]);
   if (clash.length > 0)
-    fields.avoid = `${build.name} contains ${clashWords(clash)}. Exchange that part, or choose another build.`;
+    fields.build = `${build.name} contains ${clashWords(clash)}. Exchange that part, or choose another build.`;
   if (Object.keys(fields).length > 0 || typeof pickup === 'string') return { ok: false, fields };
 
   const { title, customer, portions, inscription, note } = form;

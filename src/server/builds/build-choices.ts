@@ -10,6 +10,8 @@ export interface PartChoice {
   role: string;
   label: string;
   formula: string;
+  /** Another formula that an answer of a school brings. */
+  instead: { school: string; choice: string; formula: string }[];
   optional: boolean;
   others: { id: string; name: string; allergens: Allergen[] }[];
 }
@@ -53,14 +55,30 @@ function allergensOfFormula(id: string, kitchen: LoadedKitchen): Allergen[] {
 
 function partChoice(component: BuildComponent, kitchen: LoadedKitchen): PartChoice {
   const { role, label, formula, optional = false } = component;
-  return { role, label, formula, optional, others: othersFor(component, kitchen) };
+  const instead = (component.instead ?? []).map((i) => ({ ...i.when, formula: i.formula }));
+  return {
+    role,
+    label,
+    formula,
+    optional,
+    instead,
+    others: othersFor(
+      component,
+      kitchen,
+      instead.map((i) => i.formula),
+    ),
+  };
 }
 
-/** The build's own formula and all that could take its place. */
-export function othersFor(component: BuildComponent, kitchen: LoadedKitchen): PartChoice['others'] {
+/** The build's own formula and all that could take its place; and those that a school brings. */
+export function othersFor(
+  component: BuildComponent,
+  kitchen: LoadedKitchen,
+  brought: string[] = [],
+): PartChoice['others'] {
   const own = kitchen.library.formulas.get(component.formula);
   return [...kitchen.library.formulas.values()]
-    .filter((f) => own && (f.id === own.id || canReplace(own, f)))
+    .filter((f) => own && (f.id === own.id || brought.includes(f.id) || canReplace(own, f)))
     .map((f) => ({ id: f.id, name: f.name, allergens: allergensOfFormula(f.id, kitchen) }));
 }
 

@@ -63,6 +63,10 @@ function limitsOf(build: Build, { library }: LoadedKitchen): OfferLimits {
   };
 }
 
+/** Portions that a build gives in these tiers. */
+export const portionsOf = (build: Build, tiers: Form[], { library }: LoadedKitchen): number =>
+  componentsOf({ build, tiers }, library).cake.portions;
+
 /** Why a build cannot be made for so many, and what would help. */
 export function whyNoSize(build: Build, portions: number, kitchen: LoadedKitchen): string {
   const forms = formsOfBuild(build, kitchen.library.moulds);

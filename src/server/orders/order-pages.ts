@@ -8,7 +8,8 @@ import type { OrderForm } from '../../core/input/order-input';
 import { readHandedOver, readOrder } from '../../data/repositories/orders';
 import { buildChoice, type BuildChoice } from '../builds/build-choices';
 import { loadKitchen, type LoadedKitchen } from '../situation/load-kitchen';
-import { shapeOffers, sizesFor, type ShapeOffer, type SizeChoice } from '../builds/sizes';
+import { readTiers } from '../../core/order/tiers';
+import { portionsOf, shapeOffers, sizesFor, type ShapeOffer, type SizeChoice } from '../builds/sizes';
 import { orderWithKept } from '../situation/load-kept';
 import { orderId } from '../../core/ids/ids';
 import { orderView, type OrderView } from './order-view';
@@ -139,6 +140,18 @@ function sizesWith(build: string, portions: number, kitchen: LoadedKitchen, own:
   const sizes = sizesFor(build, portions, kitchen);
   if (own === null || sizes.some((s) => s.value === own)) return sizes;
   return [{ value: own, name: cakeName(JSON.parse(own) as Form[]), kind: 'one cake', portions }, ...sizes];
+}
+
+/** What a size is called and gives in a build; null where the kitchen cannot make it so. */
+export async function sizeOf(
+  db: KitchenDb,
+  build: string,
+  size: string,
+): Promise<{ name: string; portions: number } | null> {
+  const kitchen = await loadKitchen(db);
+  const own = kitchen?.builds.get(build);
+  const tiers = own && readTiers(size, own, kitchen!);
+  return tiers ? { name: cakeName(tiers), portions: portionsOf(own, tiers, kitchen!) } : null;
 }
 
 /** Shapes and sizes for a number of portions, whatever the build. */

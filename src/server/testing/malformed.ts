@@ -82,6 +82,7 @@ export const WELL_ASKED: Record<keyof typeof GETS, Record<string, string>> = {
   builds: {},
   chances: {},
   search: {},
+  'size-of': { build: 'walnut-ganache', size: '[{"form":"round","diameter":240}]' },
   sizes: { portions: '20', build: 'walnut-ganache' },
   step: { id: 'o4.filling.cook' },
   'step-move': { id: 'o4.filling.cook' },

@@ -18,6 +18,8 @@ export const BUILDS = question('builds', '/api/builds');
 export const CHANCES = question('chances', '/api/chances');
 export const EVERYTHING_TO_FIND = question('search', '/api/search');
 export const shapesFor = (portions: number): Question<ShapeOffer[]> => ({ path: `/api/sizes?portions=${portions}` });
+export const sizeOf = (build: string, size: string) =>
+  question('size-of', `/api/sizes/of?${new URLSearchParams({ build, size })}`);
 export const stepDetails = (step: string) => question('step', stepPath(step));
 export const stepMove = (step: string) => question('step-move', `${stepPath(step)}/move`);
 export const remediesFor = (order: number) => question('remedies', `/api/orders/${order}/remedies`);

@@ -9,18 +9,24 @@ import FormControlLabel from '@mui/material/FormControlLabel';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { useForm, useWatch, type FieldPath } from 'react-hook-form';
+import { counted } from '@/core/measure/counted';
 import { orderForm, type OrderForm } from '@/core/input/order-input';
 import type { OrderFormView } from '@/server/orders/order-pages';
 import type { OrderReview } from '@/server/orders/review-order';
+import { sizeOf } from '../asking/questions';
+import { useAsked } from '../asking/use-asked';
 import { changeOrderAction, reviewOrderAction, takeOrderAction } from '../actions';
 import { Page } from '../parts/page';
 import { Avoid, OrderText, Pickup } from './order-fields';
+import { ClashNote } from './clash-note';
+import { clashWays } from './clash-ways';
 import { StepBuild } from './step-build';
 import { StepReview } from './step-review';
 import { StepSize } from './step-size';
 import { KitchenLink } from '../kitchens/kitchen-link';
 import { useInKitchen } from '../kitchens/in-kitchen';
 
+const CLASH = 'What its eaters must not get is in it still: see what would do.';
 const LOST = 'The server did not answer. What you typed is still here: try again.';
 
 /** The steps of an order, each with the fields that it holds. */
@@ -45,7 +51,7 @@ interface OrderWizardProps {
 export function OrderWizard({ id, version, title, form }: OrderWizardProps) {
   const router = useRouter();
   const within = useInKitchen();
-  const { control, handleSubmit, setError, setValue, trigger, getValues, formState } = useForm<OrderForm>({
+  const { control, handleSubmit, setError, clearErrors, setValue, trigger, getValues, formState } = useForm<OrderForm>({
     resolver: yupResolver(orderForm),
     defaultValues: form.values,
     mode: 'onTouched',
@@ -55,8 +61,13 @@ export function OrderWizard({ id, version, title, form }: OrderWizardProps) {
   const [step, setStep] = useState(0);
   const [problem, setProblem] = useState<string | null>(null);
   const [review, setReview] = useState<OrderReview | null>(null);
+  /** Shape or build were chosen by somebody: nothing changes them unasked. */
+  const [chosen, setChosen] = useState(id !== null);
+  /** Another shape has brought another build: what it was before. */
+  const [before, setBefore] = useState<Pick<OrderForm, 'size' | 'build' | 'swaps' | 'without'> | null>(null);
   const values = useWatch({ control }) as OrderForm;
   const { errors } = formState;
+  const own = useAsked(sizeOf(values.build, values.size)).answer;
   const build = form.builds.find((b) => b.id === values.build);
   const optional = build?.parts.filter((p) => p.optional) ?? [];
 
@@ -66,6 +77,23 @@ export function OrderWizard({ id, version, title, form }: OrderWizardProps) {
         shouldDirty: true,
         shouldValidate: formState.isSubmitted,
       });
+  };
+
+  const buildNamed = (of: string) => form.builds.find((b) => b.id === of)?.name ?? of;
+  const propose = (size: string, of: string) => set(of === values.build ? { size } : { size, build: of });
+  const chooseSize = (size: string, of: string) => {
+    setChosen(true);
+    if (of === values.build) {
+      set({ size });
+      return;
+    }
+    const { build: was, swaps, without } = values;
+    if (chosen) setBefore((first) => first ?? { size: values.size, build: was, swaps, without });
+    set({ size, build: of, swaps: {}, without: [] });
+  };
+  const takeBack = () => {
+    if (before) set(before);
+    setBefore(null);
   };
 
   /** Shows what the server found wrong beside its field, on the step that holds it. */
@@ -78,10 +106,22 @@ export function OrderWizard({ id, version, title, form }: OrderWizardProps) {
     if (wrong >= 0) setStep(wrong);
   };
 
+  /** What is wrong with a step beyond its fields, where it can be mended. */
+  const amiss = (name: string): { field: FieldPath<OrderForm>; message: string } | null => {
+    if (name === 'Build' && build && clashWays(build, getValues()).length > 0)
+      return { field: 'build', message: CLASH };
+    if (name === 'Shape' && own && own.portions < Number(values.portions))
+      return { field: 'size', message: `This gives ${counted(own.portions, 'portion')}: choose a larger one.` };
+    return null;
+  };
+
   const go = async (to: number) => {
     // Forward only over fields that are right; back always.
     for (let s = step; s < to; s++) {
-      if (await trigger(STEPS[s]!.fields, { shouldFocus: true })) continue;
+      const right = await trigger(STEPS[s]!.fields, { shouldFocus: true });
+      const wrong = amiss(STEPS[s]!.name);
+      if (wrong) setError(wrong.field, { type: 'amiss', message: wrong.message });
+      if (right && !wrong) continue;
       setStep(s);
       return;
     }
@@ -145,23 +185,50 @@ export function OrderWizard({ id, version, title, form }: OrderWizardProps) {
               <Pickup control={control} form={form} known={id !== null} />
               <OrderText control={control} name="portions" label="Portions" type="number" />
             </Box>
-            <Avoid control={control} />
+            <Box>
+              <Avoid control={control} />
+              {chosen && build && <ClashNote build={build} builds={form.builds} values={values} set={set} />}
+            </Box>
           </Box>
         </Box>
+        {step === 1 && before && (
+          <Alert
+            severity="info"
+            sx={{ mb: 2 }}
+            action={
+              <Button color="inherit" onClick={takeBack}>
+                Take it back
+              </Button>
+            }
+          >
+            Now {build?.name}, as {buildNamed(before.build)} cannot have this shape.
+            {Object.keys(before.swaps).length + before.without.length > 0 &&
+              ' What had been exchanged or left out belongs to the build before, and is gone with it.'}
+          </Alert>
+        )}
         {step === 1 && (
           <StepSize
             portions={Number(values.portions)}
             size={values.size}
+            builds={form.builds}
             build={values.build}
+            own={own ?? null}
+            open={!chosen}
             problem={errors.size?.message}
-            onChoose={(size, of) => set(of === values.build ? { size } : { size, build: of, swaps: {}, without: [] })}
+            onPropose={propose}
+            onChoose={chooseSize}
           />
         )}
         {step === 2 && (
           <StepBuild
             values={values}
             builds={form.builds}
-            set={set}
+            set={(change) => {
+              setChosen(true);
+              setBefore(null);
+              clearErrors('build');
+              set(change);
+            }}
             problem={errors.build?.message ?? (errors.swaps as { message?: string } | undefined)?.message}
           />
         )}

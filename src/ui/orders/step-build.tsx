@@ -6,10 +6,12 @@ import TextField from '@mui/material/TextField';
 import type { OrderForm } from '@/core/input/order-input';
 import type { BuildChoice } from '@/server/builds/build-choices';
 import { ChoiceCard } from '../parts/choice-card';
+import { ClashNote } from './clash-note';
+import { formulaOf } from './clash-ways';
 import { useOffers } from './step-size';
 
 interface StepBuildProps {
-  values: Pick<OrderForm, 'build' | 'size' | 'portions' | 'avoid' | 'swaps' | 'choices'>;
+  values: Pick<OrderForm, 'build' | 'size' | 'portions' | 'avoid' | 'swaps' | 'choices' | 'without'>;
   builds: BuildChoice[];
   set: (change: Partial<OrderForm>) => void;
   problem: string | undefined;
@@ -43,7 +45,7 @@ export function StepBuild({ values, builds, set, problem }: StepBuildProps) {
               key={b.id}
               chosen={b.id === values.build}
               label={b.name}
-              onChoose={() => set({ build: b.id, swaps: {}, without: [] })}
+              onChoose={() => set(b.id === values.build ? {} : { build: b.id, swaps: {}, without: [] })}
             >
               <b>{b.name}</b>
               <Box sx={{ fontSize: 14 }}>{b.story}</Box>
@@ -58,12 +60,20 @@ export function StepBuild({ values, builds, set, problem }: StepBuildProps) {
       </Box>
       {chosen && (
         <Box sx={{ position: 'sticky', top: 8 }}>
+          <ClashNote build={chosen} builds={fitting} values={values} set={set} />
           <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 1.25 }}>
             {chosen.name}: its parts
           </Box>
           <Box sx={{ display: 'grid', gap: 1.5 }}>
             {chosen.parts.map((p) => (
-              <Exchange key={p.role} part={p} values={values} set={set} />
+              <Exchange
+                key={p.role}
+                part={p}
+                now={formulaOf(p, chosen, values)}
+                usual={formulaOf(p, chosen, { ...values, swaps: {} })}
+                values={values}
+                set={set}
+              />
             ))}
           </Box>
           {chosen.questions.length > 0 && (
@@ -108,10 +118,11 @@ export function StepBuild({ values, builds, set, problem }: StepBuildProps) {
 
 function Exchange({
   part,
+  now,
+  usual,
   values,
   set,
-}: { part: BuildChoice['parts'][number] } & Pick<StepBuildProps, 'values' | 'set'>) {
-  const now = values.swaps[part.role] || part.formula;
+}: { part: BuildChoice['parts'][number]; now: string; usual: string } & Pick<StepBuildProps, 'values' | 'set'>) {
   const clash = (allergens: readonly string[]) => allergens.filter((a) => (values.avoid as string[]).includes(a));
   const found = clash(part.others.find((o) => o.id === now)?.allergens ?? []);
   return (
@@ -124,7 +135,7 @@ function Exchange({
       helperText={found.length > 0 ? `Contains ${found.join(', ')}` : undefined}
       onChange={(e) => {
         const swaps = { ...values.swaps, [part.role]: e.target.value };
-        if (e.target.value === part.formula) delete swaps[part.role];
+        if (e.target.value === usual) delete swaps[part.role];
         set({ swaps });
       }}
     >

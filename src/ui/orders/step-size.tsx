@@ -2,6 +2,7 @@
 
 import Box from '@mui/material/Box';
 import { useEffect } from 'react';
+import type { BuildChoice } from '@/server/builds/build-choices';
 import type { ShapeOffer } from '@/server/builds/sizes';
 import { NotAnsweredNote } from '../asking/not-answered';
 import { shapesFor } from '../asking/questions';
@@ -20,23 +21,29 @@ const SHOWN = 6;
 interface StepSizeProps {
   portions: number;
   size: string;
+  builds: BuildChoice[];
   build: string;
+  /** What the chosen size is called and gives; null where the kitchen cannot make it, or it is not known yet. */
+  own: { name: string; portions: number } | null;
+  /** The size was never chosen: the first that gives enough is taken. */
+  open: boolean;
+  onPropose: (size: string, build: string) => void;
   onChoose: (size: string, build: string) => void;
   problem: string | undefined;
 }
 
-/** Shapes and tiers that give enough, from the tins the kitchen owns, smallest surplus first. */
-export function StepSize({ portions, size, build, onChoose, problem }: StepSizeProps) {
+/** Shapes and tiers that give enough, from the tins the kitchen owns, smallest surplus first. What was chosen stays until another is. */
+export function StepSize({ portions, size, builds, build, own, open, onPropose, onChoose, problem }: StepSizeProps) {
   const asked = useOffers(portions);
   const offers = asked.answer;
-  // A size that gives too little any more makes way for the nearest that gives enough.
   const [first] = offers ?? [];
   const lost = first !== undefined && !offers!.some((o) => o.value === size);
   useEffect(() => {
-    if (!lost) return;
-    const own = offers!.find((o) => o.builds.some((b) => b.id === build)) ?? first!;
-    onChoose(own.value, own.builds.some((b) => b.id === build) ? build : own.builds[0]!.id);
-  }, [lost, offers, build, first, onChoose]);
+    if (!lost || !open) return;
+    const near = offers!.find((o) => o.builds.some((b) => b.id === build)) ?? first!;
+    onPropose(near.value, near.builds.some((b) => b.id === build) ? build : near.builds[0]!.id);
+  }, [lost, open, offers, build, first, onPropose]);
+  const nameOf = (id: string) => builds.find((b) => b.id === id)?.name ?? id;
   if (asked.problem !== null) return <NotAnsweredNote asked={asked} what="The sizes could not be read" />;
   if (offers === undefined) return <p>Looking through the tins…</p>;
   if (offers.length === 0)
@@ -47,6 +54,16 @@ export function StepSize({ portions, size, build, onChoose, problem }: StepSizeP
       {problem && (
         <Box role="alert" sx={{ color: 'var(--zl-missesText)', mb: 1 }}>
           {problem}
+        </Box>
+      )}
+      {lost && !open && own && (
+        <Box role="status" sx={{ mb: 2, p: 1.5, border: '2px solid var(--zl-line)', borderRadius: 2 }}>
+          <b>
+            As it is: {nameOf(build)}, {own.name}, {own.portions} portions
+          </b>
+          {own.portions < portions
+            ? `: ${portions - own.portions} too few. Choose a larger one; those that say so stay ${nameOf(build)}.`
+            : `: enough for ${portions}. It stays so unless you choose another.`}
         </Box>
       )}
       {kinds.map((kind) => {
@@ -70,6 +87,13 @@ export function StepSize({ portions, size, build, onChoose, problem }: StepSizeP
                   <b>{o.name}</b>
                   <Box sx={{ fontSize: 13.5, color: 'var(--zl-muted)' }}>
                     {portionsText(o)} · {o.builds.length} {o.builds.length === 1 ? 'build' : 'builds'}
+                    {!open && (
+                      <Box>
+                        {o.builds.some((b) => b.id === build)
+                          ? `stays ${nameOf(build)}`
+                          : `becomes ${nameOf(o.builds[0]!.id)}`}
+                      </Box>
+                    )}
                   </Box>
                 </ChoiceCard>
               ))}
