@@ -1,3 +1,4 @@
+import { LONG_DAY_AND_TIME, minuteOf, timeOf } from '../../core/time/clock';
 import type { KitchenDb } from '../../data/kitchen-db';
 import { EMPTY_STEP, formOf, type FormulaForm } from '../../core/input/formula-input';
 import { ALLERGENS, type Allergen, type Formula, type Ingredient } from '../../core/formula/formula';
@@ -37,6 +38,7 @@ export interface FormulaView {
   /** Of the one shown, and the newest there is. */
   version: number;
   newest: number;
+  /** `savedAt` as the kitchen’s clock shows it. */
   versions: { version: number; savedAt: string; note: string }[];
   /** Open orders that were planned with another version than the newest. */
   older: { id: number; title: string; version: number }[];
@@ -64,13 +66,18 @@ export async function loadFormula(
   const wanted = version === null || version === row.version ? null : kept.find((v) => v.version === version);
   if (wanted === undefined) return null;
   const formula = wanted?.body ?? row.body;
+  const { clock } = kitchen;
   const { ingredients, coefficients: figures } = kitchen.library;
   const allergens = allergensOf(formula, ingredients);
   return {
     formula,
     version: wanted?.version ?? row.version,
     newest: row.version,
-    versions: kept.map((v) => ({ version: v.version, savedAt: v.savedAt.toISOString(), note: v.note })),
+    versions: kept.map((v) => ({
+      version: v.version,
+      savedAt: timeOf(minuteOf(v.savedAt, clock), clock).toFormat(LONG_DAY_AND_TIME),
+      note: v.note,
+    })),
     older: (await readOpenOrders(db))
       .filter((o) => (o.versions[id] ?? row.version) !== row.version)
       .map((o) => ({ id: o.id, title: o.title, version: o.versions[id]! })),

@@ -33,6 +33,7 @@ export async function loadOrders(db: KitchenDb): Promise<{
   left: OrderLine[];
   /** A pickup to begin asking with, as a wall-clock time. */
   ask: string;
+  zone: string;
 } | null> {
   const planned = await loadPlanned(db);
   if (!planned) return null;
@@ -47,6 +48,7 @@ export async function loadOrders(db: KitchenDb): Promise<{
   const inPlan = new Set(plan.problem.orders.map((o) => o.id));
   return {
     ask: timeOf(situation.minute, kitchen.clock).plus({ days: 2 }).set({ hour: 12, minute: 0 }).toFormat(WALL_CLOCK),
+    zone: kitchen.clock.zone,
     open: situation.orders.map((o) =>
       line(
         o,

@@ -1,3 +1,4 @@
+import { pickupText } from './pickup-text';
 import { stoodLines, usedLines } from '../situation/stood-words';
 import type { ByProduct } from '../../core/formula/formula';
 import { cakeName } from '../../core/breakdown/amounts/cake';
@@ -29,6 +30,7 @@ export interface OrderView {
   version: number;
   title: string;
   customer: string;
+  /** “Sat 22 May, 12:30” */
   pickup: string;
   portions: number;
   buildName: string;
@@ -82,7 +84,7 @@ export function orderView(
     version: order.version,
     title: order.title,
     customer: order.customer,
-    pickup: order.pickup.toISOString(),
+    pickup: pickupText(order.pickup, kitchen.clock),
     portions: order.portions,
     buildName: build.name,
     sizeName: cakeName(order.tiers),

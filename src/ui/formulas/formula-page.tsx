@@ -2,10 +2,8 @@
 
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { DateTime } from 'luxon';
 import type { FormulaView } from '@/server/formulas/formula-pages';
 import { Page } from '../parts/page';
-import { useHydrated } from '../parts/use-hydrated';
 import { ScalingPanel } from './scaling-panel';
 import { StepsView } from './steps-view';
 import { useScaled } from './use-scaled';
@@ -64,8 +62,6 @@ export function FormulaPage({ view }: { view: FormulaView }) {
 }
 
 function Versions({ view }: { view: FormulaView }) {
-  // Dates are written in the reader's own zone: only the browser knows it.
-  const hydrated = useHydrated();
   return (
     <Box component="section" aria-label="Versions" sx={{ mt: 3 }}>
       <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 0.5 }}>
@@ -82,9 +78,7 @@ function Versions({ view }: { view: FormulaView }) {
             {v.version}
           </Box>
           <Box sx={{ flex: 1 }}>{v.note || 'saved'}</Box>
-          <Box sx={{ color: 'var(--zl-muted)', fontSize: 14 }}>
-            {hydrated && DateTime.fromISO(v.savedAt).toFormat('d LLL yyyy, HH:mm')}
-          </Box>
+          <Box sx={{ color: 'var(--zl-muted)', fontSize: 14 }}>{v.savedAt}</Box>
         </Box>
       ))}
       {view.older.map((o) => (

@@ -16,8 +16,8 @@ const TONES = { yes: 'holds', 'if others give way': 'tight', no: 'misses' } as c
 type Said = { of: string; answer: CapacityAnswer } | { of: string; problem: string };
 
 /** "Can you do one more?", answered while the customer is on the telephone. */
-export function CanWeTake({ firstPickup }: { firstPickup: string }) {
-  const state = useOneMore(firstPickup);
+export function CanWeTake({ firstPickup, zone }: { firstPickup: string; zone: string }) {
+  const state = useOneMore(firstPickup, zone);
   const [said, setSaid] = useState<Said | null>(null);
   const asked = state.question && JSON.stringify(state.question);
   useEffect(() => {

@@ -3,10 +3,12 @@
 import { NotAnsweredNote } from '../asking/not-answered';
 import { BUILDS } from '../asking/questions';
 import { useAsked, type Asked } from '../asking/use-asked';
+import Box from '@mui/material/Box';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
-import { DateTime } from 'luxon';
 import { useState } from 'react';
+import { typedTime } from '@/core/time/clock';
+import { WhenField } from '../parts/when-fields';
 import type { CapacityQuestion } from '@/server/orders/capacity';
 
 export interface OneMore {
@@ -15,6 +17,7 @@ export interface OneMore {
   build: string;
   portions: string;
   pickup: string;
+  zone: string;
   set: (change: Partial<Record<'build' | 'portions' | 'pickup', string>>) => void;
   /** Null while something is missing. */
   question: CapacityQuestion | null;
@@ -22,7 +25,7 @@ export interface OneMore {
 }
 
 /** What the counter knows of an order that is not one yet: which cake, for how many, when. */
-export function useOneMore(firstPickup: string): OneMore {
+export function useOneMore(firstPickup: string, zone: string): OneMore {
   const asked = useAsked(BUILDS);
   const builds = asked.answer ?? [];
   const [chosen, setChosen] = useState({ build: '', portions: '20', pickup: firstPickup });
@@ -30,10 +33,10 @@ export function useOneMore(firstPickup: string): OneMore {
   const portions = Number(typed.portions);
   const complete = typed.build !== '' && Number.isInteger(portions) && portions > 0 && typed.pickup !== '';
   return {
-    ...{ builds, asked, ...typed },
+    ...{ builds, asked, zone, ...typed },
     set: (change) => setChosen((now) => ({ ...now, ...change })),
     question: complete ? { build: typed.build, portions, pickup: typed.pickup } : null,
-    text: `${builds.find((b) => b.id === typed.build)?.name ?? ''} for ${typed.portions}, ${DateTime.fromISO(typed.pickup).toFormat('ccc HH:mm')}`,
+    text: `${builds.find((b) => b.id === typed.build)?.name ?? ''} for ${typed.portions}, ${typedTime(typed.pickup, zone).toFormat('ccc HH:mm')}`,
   };
 }
 
@@ -62,15 +65,9 @@ export function OneMoreFields({ state }: { state: OneMore }) {
         onChange={(e) => state.set({ portions: e.target.value })}
         slotProps={{ htmlInput: { min: 1, max: 400 } }}
       />
-      <TextField
-        size="small"
-        type="datetime-local"
-        label="Pickup"
-        sx={{ minWidth: 240 }}
-        value={state.pickup}
-        onChange={(e) => state.set({ pickup: e.target.value })}
-        slotProps={{ inputLabel: { shrink: true } }}
-      />
+      <Box sx={{ minWidth: 260 }}>
+        <WhenField label="Pickup" zone={state.zone} value={state.pickup} onChange={(pickup) => state.set({ pickup })} />
+      </Box>
     </>
   );
 }

@@ -1,14 +1,12 @@
 'use client';
 
-import { WALL_CLOCK } from '@/core/time/clock';
 import FormControl from '@mui/material/FormControl';
 import FormHelperText from '@mui/material/FormHelperText';
 import FormLabel from '@mui/material/FormLabel';
 import TextField from '@mui/material/TextField';
-import { DateTimePicker } from '@mui/x-date-pickers/DateTimePicker';
-import { DateTime } from 'luxon';
 import { Controller, type Control } from 'react-hook-form';
 import type { OrderForm } from '@/core/input/order-input';
+import { WhenField } from '../parts/when-fields';
 import { AllergenBoxes } from '../parts/allergen-boxes';
 import type { OrderFormView } from '@/server/orders/order-pages';
 
@@ -48,25 +46,15 @@ export function Pickup({ control, form, known }: { control: Control<OrderForm>; 
       control={control}
       name="pickup"
       render={({ field, fieldState }) => (
-        <DateTimePicker
+        <WhenField
           label="Pickup"
-          ampm={false}
-          format="ccc d LLL yyyy, HH:mm"
-          minutesStep={5}
-          timezone={form.zone}
-          value={DateTime.fromISO(field.value, { zone: form.zone })}
-          {...(known ? {} : { minDateTime: DateTime.fromISO(form.earliest, { zone: form.zone }) })}
-          maxDateTime={DateTime.fromISO(form.latest, { zone: form.zone })}
-          onChange={(time) => field.onChange(time?.isValid ? time.toFormat(WALL_CLOCK) : '')}
-          slotProps={{
-            textField: {
-              size: 'small',
-              fullWidth: true,
-              onBlur: field.onBlur,
-              error: fieldState.invalid,
-              helperText: fieldState.error?.message ?? ' ',
-            },
-          }}
+          zone={form.zone}
+          value={field.value}
+          {...(known ? {} : { earliest: form.earliest })}
+          latest={form.latest}
+          onChange={field.onChange}
+          onBlur={field.onBlur}
+          error={fieldState.error?.message}
         />
       )}
     />

@@ -16,7 +16,17 @@ import { CanWeTake } from './can-we-take';
 import { KitchenLink } from '../kitchens/kitchen-link';
 
 /** Who wants what, when, and whether it will be ready. */
-export function OrderList({ open, left, ask }: { open: OrderLine[]; left: OrderLine[]; ask: string }) {
+export function OrderList({
+  open,
+  left,
+  ask,
+  zone,
+}: {
+  open: OrderLine[];
+  left: OrderLine[];
+  ask: string;
+  zone: string;
+}) {
   const back = useAction();
   return (
     <Page
@@ -28,7 +38,7 @@ export function OrderList({ open, left, ask }: { open: OrderLine[]; left: OrderL
         </Button>
       }
     >
-      <CanWeTake firstPickup={ask} />
+      <CanWeTake firstPickup={ask} zone={zone} />
       {open.length === 0 ? (
         <p>No order is open. A new one appears here and on the wall as soon as it is saved.</p>
       ) : (

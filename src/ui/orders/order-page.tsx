@@ -5,7 +5,6 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
-import { DateTime } from 'luxon';
 import type { OrderView } from '@/server/orders/order-view';
 import { bringBackAction, changePartAction, handOverAction, leaveOutAction, takeNewerRulesAction } from '../actions';
 import { Caution } from '../parts/caution';
@@ -23,7 +22,6 @@ import { Note } from '../parts/note';
 export function OrderPage({ view }: { view: OrderView }) {
   const action = useAction();
   const { planned } = view;
-  const pickup = DateTime.fromISO(view.pickup, planned ? { zone: planned.clock.zone } : {});
   const left = planned?.open ?? [];
   return (
     <Page
@@ -57,6 +55,7 @@ export function OrderPage({ view }: { view: OrderView }) {
       }
     >
       <Box
+        className="zl-columns"
         sx={{
           display: 'grid',
           gridTemplateColumns: { xs: '1fr', lg: 'minmax(0, 1fr) 370px' },
@@ -65,7 +64,7 @@ export function OrderPage({ view }: { view: OrderView }) {
         }}
       >
         <Box sx={{ minWidth: 0 }}>
-          <Answer view={view} pickup={pickup.toFormat('ccc d LLL, HH:mm')} />
+          <Answer view={view} pickup={view.pickup} />
           {planned && <OrderLadder planned={planned} />}
         </Box>
         <Box sx={{ minWidth: 0 }}>

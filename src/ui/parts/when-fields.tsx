@@ -3,12 +3,11 @@
 import { DatePicker } from '@mui/x-date-pickers/DatePicker';
 import { DateTimePicker } from '@mui/x-date-pickers/DateTimePicker';
 import { TimeField } from '@mui/x-date-pickers/TimeField';
-import { DateTime } from 'luxon';
-import { timeOf, WALL_CLOCK, type Clock } from '@/core/time/clock';
+import type { DateTime } from 'luxon';
+import { LONG_DAY_AND_TIME, timeOf, typedTime, WALL_CLOCK, type Clock } from '@/core/time/clock';
 
-/** How a day is written wherever one is picked, and a day with its time: as everywhere else on the screens. */
+/** How a day is written wherever one is picked. */
 const DAY = 'ccc d LLL yyyy';
-const DAY_AND_TIME = `${DAY}, HH:mm`;
 
 interface WhenFieldProps {
   label: string;
@@ -17,8 +16,9 @@ interface WhenFieldProps {
   /** By the clock on the wall, "2027-05-20T09:40"; empty where there is none. */
   value: string;
   onChange: (value: string) => void;
-  earliest?: DateTime;
-  latest?: DateTime;
+  /** Times by the clock on the wall too. */
+  earliest?: string;
+  latest?: string;
   error?: string | undefined;
   onBlur?: () => void;
 }
@@ -29,16 +29,16 @@ export function WhenField({ label, zone, value, onChange, earliest, latest, erro
     <DateTimePicker
       label={label}
       ampm={false}
-      format={DAY_AND_TIME}
+      format={LONG_DAY_AND_TIME}
       minutesStep={5}
       timezone={zone}
-      value={value === '' ? null : DateTime.fromISO(value, { zone })}
-      {...(earliest ? { minDateTime: earliest } : {})}
-      {...(latest ? { maxDateTime: latest } : {})}
+      value={value === '' ? null : typedTime(value, zone)}
+      {...(earliest ? { minDateTime: typedTime(earliest, zone) } : {})}
+      {...(latest ? { maxDateTime: typedTime(latest, zone) } : {})}
       onChange={(time) => onChange(time?.isValid ? time.toFormat(WALL_CLOCK) : '')}
       slotProps={{
         textField: {
-          ...{ size: 'small', fullWidth: true, error: error !== undefined, helperText: error ?? '' },
+          ...{ size: 'small', fullWidth: true, error: error !== undefined, helperText: error ?? ' ' },
           ...(onBlur ? { onBlur } : {}),
         },
       }}
@@ -58,7 +58,7 @@ export function DayField({
       label={label}
       format={DAY}
       timezone={zone}
-      value={DateTime.fromISO(value, { zone })}
+      value={typedTime(value, zone)}
       onChange={(day) => day?.isValid && onChange(day.toISODate()!)}
       slotProps={{ textField: { size: 'small' } }}
     />
@@ -89,7 +89,7 @@ export function ClockField({
       ampm={false}
       format="HH:mm"
       timezone={clock.zone}
-      value={value === null ? null : DateTime.fromISO(value, { zone: clock.zone })}
+      value={value === null ? null : typedTime(value, clock.zone)}
       onChange={(time) => onChange(time?.isValid ? lastAt(time, now).toISO() : null)}
       error={error !== undefined}
       helperText={error ?? ''}

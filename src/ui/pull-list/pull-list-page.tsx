@@ -4,14 +4,14 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
-import { DateTime } from 'luxon';
 import { useRouter } from 'next/navigation';
-import { timeOf } from '@/core/time/clock';
+import { timeOf, typedTime } from '@/core/time/clock';
 import type { PullListView } from '@/server/pull-list/pull-list';
 import { Page } from '../parts/page';
 import { useReading } from '../parts/reading';
 import { useAction } from '../parts/use-action';
 import { Batches } from './batches';
+import { DayField } from '../parts/when-fields';
 import { useTicks, Tick } from './ticks';
 import { Section, Time, Muted } from './list-parts';
 import { Eggs } from './eggs';
@@ -29,7 +29,7 @@ export function PullListPage({ view }: { view: PullListView }) {
   const { grams, tell } = useReading();
   const time = (m: number) => timeOf(m, clock).toFormat(view.days > 1 ? 'ccc HH:mm' : 'HH:mm');
   const go = (day: string, days: number) => router.push(within(`/pull-list?day=${day}&days=${days}`));
-  const shift = (by: number) => go(DateTime.fromISO(view.day).plus({ days: by }).toISODate()!, view.days);
+  const shift = (by: number) => go(typedTime(view.day, clock.zone).plus({ days: by }).toISODate()!, view.days);
   const ticks = useTicks(view.ticked, action.say);
   const left = (keys: string[]) => keys.filter((k) => !ticks.has(k)).length;
   return (
@@ -42,14 +42,7 @@ export function PullListPage({ view }: { view: PullListView }) {
           <Button variant="outlined" color="secondary" aria-label="Earlier" onClick={() => shift(-view.days)}>
             ←
           </Button>
-          <TextField
-            type="date"
-            label="From"
-            value={view.day}
-            onChange={(e) => e.target.value && go(e.target.value, view.days)}
-            slotProps={{ inputLabel: { shrink: true } }}
-            sx={{ width: 160 }}
-          />
+          <DayField label="From" zone={clock.zone} value={view.day} onChange={(day) => go(day, view.days)} />
           <TextField
             select
             label="Days"

@@ -11,7 +11,15 @@ import { LocalizationProvider } from '@mui/x-date-pickers/LocalizationProvider';
 import { AdapterLuxon } from '@mui/x-date-pickers/AdapterLuxon';
 import { useState, type ReactNode } from 'react';
 import { cssVariables, dark, light } from './palette';
-import { theme } from './theme';
+import { lightVariables, theme } from './theme';
+
+/** Paper is white, whatever the screen: all colours are those of the light theme. */
+const onPaper = Object.fromEntries(
+  Object.entries({ ...lightVariables(), ...cssVariables(light), 'color-scheme': 'light' }).map(([name, value]) => [
+    name,
+    `${value} !important`,
+  ]),
+);
 
 export function Providers({ nonce, children }: { nonce: string | undefined; children: ReactNode }) {
   // The page was allowed its styles under its first nonce; a refresh brings another.
@@ -24,6 +32,7 @@ export function Providers({ nonce, children }: { nonce: string | undefined; chil
           styles={{
             ':root, [data-theme="light"]': cssVariables(light),
             '[data-theme="dark"]': { ...cssVariables(dark), colorScheme: 'dark' },
+            '@media print': { ':root, [data-theme]': onPaper },
           }}
         />
         <LocalizationProvider dateAdapter={AdapterLuxon} adapterLocale="en-GB">

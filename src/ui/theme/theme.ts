@@ -61,3 +61,13 @@ export const theme = createTheme({
     },
   },
 });
+
+type Variables = Record<string, string | number>;
+
+/** The library’s own variables in the light theme. */
+export function lightVariables(): Variables {
+  // The types of the library do not tell of it, as they do not know that the theme is one of variables.
+  const { generateStyleSheets } = theme as unknown as { generateStyleSheets: () => Record<string, Variables>[] };
+  const rules = generateStyleSheets().flatMap((rule) => Object.entries(rule));
+  return Object.fromEntries(rules.flatMap(([where, set]) => (where.includes('light') ? Object.entries(set) : [])));
+}

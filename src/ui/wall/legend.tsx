@@ -23,6 +23,7 @@ export function Legend({ climbs }: { climbs: boolean }) {
       {ALL_PLACES.map((p) => (
         <Item key={p} name={PLACES[p].name} sx={placeBackground(p)} />
       ))}
+      <Item name="shelves there are" sx={{ borderLeft: '2px dashed var(--zl-misses)', borderRadius: 0, width: 6 }} />
       <Box sx={{ ml: 'auto' }}>
         left rail: the cake · right rail: what goes into it · time {climbs ? 'climbs' : 'falls'} to pickup
       </Box>

@@ -60,13 +60,14 @@ export function Wall({ view: current }: { view: WallView }) {
   const view = trial?.wall ?? current;
   const minute = useMinute(view.minute);
   const scroller = useRef<HTMLDivElement>(null);
+  const field = useRef<HTMLDivElement>(null);
   const action = useAction();
   const { move, begin, to, cancel, commit } = useMove(action);
   const { chances, old: oldChances, asked: askedChances } = useChances(trial ? null : current.plan, minute);
 
   const climbs = direction === 'climbs';
   const scale = useMemo(() => wallScale(view, Number(zoom), climbs), [view, zoom, climbs]);
-  useKeptTime(scroller, scale, minute);
+  useKeptTime(scroller, field, scale, minute);
 
   const filter = useMemo(() => new Filter(chosen, view.clock), [chosen, view.clock]);
   const options = useMemo(() => filterOptions(view), [view]);
@@ -196,6 +197,7 @@ export function Wall({ view: current }: { view: WallView }) {
               >
                 {!climbs && feet}
                 <Box
+                  ref={field}
                   sx={{
                     display: 'flex',
                     position: 'relative',

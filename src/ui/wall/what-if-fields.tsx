@@ -4,12 +4,12 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
-import { DateTime } from 'luxon';
 import { useState } from 'react';
-import { minuteOf, timeOf, WALL_CLOCK } from '@/core/time/clock';
+import { minuteOf, timeOf, typedTime, WALL_CLOCK } from '@/core/time/clock';
 import type { Span } from '@/core/time/spans';
 import type { WallView } from '@/server/wall/wall-view';
 import { OneMoreFields, useOneMore } from '../orders/one-more-fields';
+import { WhenField } from '../parts/when-fields';
 import type { Supposed } from './supposed';
 
 const KINDS = [
@@ -40,6 +40,7 @@ export function WhatIfFields({
   const [until, setUntil] = useState(() => endOfDay.toFormat(WALL_CLOCK));
   const more = useOneMore(
     timeOf(view.minute, clock).plus({ days: 2 }).set({ hour: 12, minute: 0 }).toFormat(WALL_CLOCK),
+    clock.zone,
   );
 
   const things = [...view.ovens.map((o) => ({ id: o.id, name: o.name })), ...view.things];
@@ -50,11 +51,13 @@ export function WhatIfFields({
         ? view.ladders.map((l) => ({ id: `${l.order}`, name: l.title }))
         : things;
   const named = names.find((n) => n.id === who);
-  const at = (text: string) => DateTime.fromISO(text, { zone: clock.zone });
+  const at = (text: string) => typedTime(text, clock.zone);
   const minute = (text: string) => minuteOf(at(text).toJSDate(), clock);
   const spanned = kind === 'away' || kind === 'longer' || kind === 'closed';
   const right =
-    kind === 'order' ? more.question !== null && !hasOrder : named && (!spanned || minute(until) > minute(from));
+    kind === 'order'
+      ? more.question !== null && !hasOrder
+      : named && (!spanned || minute(until) > minute(from)) && from !== '';
 
   const add = () => {
     if (kind === 'order') {
@@ -115,24 +118,13 @@ export function WhatIfFields({
       )}
       {(spanned || kind === 'pickup') && (
         <Box sx={{ display: 'grid', gap: 1.25 }}>
-          <TextField
-            size="small"
-            fullWidth
-            type="datetime-local"
+          <WhenField
             label={kind === 'pickup' ? 'New pickup' : 'From'}
+            zone={clock.zone}
             value={from}
-            onChange={(e) => setFrom(e.target.value)}
+            onChange={setFrom}
           />
-          {spanned && (
-            <TextField
-              size="small"
-              fullWidth
-              type="datetime-local"
-              label="Until"
-              value={until}
-              onChange={(e) => setUntil(e.target.value)}
-            />
-          )}
+          {spanned && <WhenField label="Until" zone={clock.zone} value={until} onChange={setUntil} />}
         </Box>
       )}
       <Button variant="outlined" color="secondary" disabled={!right} onClick={add} sx={{ justifySelf: 'start' }}>
