@@ -1,6 +1,7 @@
 'use client';
 
 import Box from '@mui/material/Box';
+import Link from '@mui/material/Link';
 import { timeOf } from '@/core/time/clock';
 import type { BenchView } from '@/server/bench/bench-view';
 import type { BenchStep } from '@/server/bench/bench-reader';
@@ -88,9 +89,9 @@ export function BenchPage({ view }: { view: BenchView }) {
           </Box>
         )}
         <Box sx={{ mt: 1 }}>
-          <KitchenLink href={`/told?bench=${encodeURIComponent(view.person.id)}`}>
+          <Link component={KitchenLink} href={`/told?bench=${encodeURIComponent(view.person.id)}`}>
             Told today: put something right
-          </KitchenLink>
+          </Link>
         </Box>
         {view.toStart.length > 0 && (
           <Section name="Put in now">

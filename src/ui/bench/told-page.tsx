@@ -1,6 +1,7 @@
 'use client';
 
 import Box from '@mui/material/Box';
+import Link from '@mui/material/Link';
 import { useState } from 'react';
 import { timeOf } from '@/core/time/clock';
 import type { ToldLine, ToldView } from '@/server/bench/told-view';
@@ -21,9 +22,9 @@ export function ToldPage({ view, bench }: { view: ToldView; bench: string | null
       title="Told today"
       detail="Anybody can put right what was told of a cake that is still here."
       actions={
-        <KitchenLink href={bench === null ? '/bench' : `/bench/${encodeURIComponent(bench)}`}>
+        <Link component={KitchenLink} href={bench === null ? '/bench' : `/bench/${encodeURIComponent(bench)}`}>
           Back to the bench
-        </KitchenLink>
+        </Link>
       }
     >
       {view.lines.length === 0 && <p>Nothing was told in the last hours.</p>}

@@ -8,6 +8,7 @@ import { replan } from './replan';
 import { solve } from '../solve';
 import { generateProblem } from '../testing/generate';
 import { slip } from '../testing/slip';
+import { twoCakes } from '../testing/two-cakes';
 
 const options = { seed: 1, rounds: 4, stop: () => false };
 
@@ -112,6 +113,29 @@ describe('planning again', () => {
     const own = new Set(problem.steps.filter((s) => s.order === last.id).map((s) => s.id));
     for (const s of again.plan.steps) if (!own.has(s.id)) expect(s).toEqual(was.get(s.id));
     expect(again.plan.steps.find((s) => s.id === last.collect)!.start).toBe(last.pickup + 30);
+  });
+
+  it('whoever made room and is late for it asks in turn', () => {
+    const all = twoCakes([150, 1000], true);
+    const pickups: Record<string, number> = { a: 150, b: 1000, c: 90 };
+    const problem = { ...all, orders: all.orders.map((o) => ({ ...o, pickup: pickups[o.id]!, weight: 1 })) };
+    // Before the third came: the first at once, the second behind it.
+    const at: Record<string, number> = { a: 0, b: 60 };
+    const own = (id: string) => id[0]! in at;
+    const old = {
+      ...{ routes: {}, unplaced: [], waits: [], holds: [] },
+      steps: problem.steps
+        .filter((s) => own(s.id))
+        .map((s) => {
+          const start = s.work === 'collect' ? problem.orders.find((o) => o.collect === s.id)!.pickup : at[s.order!]!;
+          const people = s.work === 'collect' ? [] : ['ada'];
+          return { id: s.id, start, end: start + s.minutes.likely, people, equipment: [] };
+        }),
+    } as unknown as Plan;
+    const again = replan(problem, old, options);
+    if (!again.ok) throw new Error('no plan');
+    expect(again.plan.score.lateness).toBe(0);
+    expect(checkPlan(problem, again.plan).errors).toEqual([]);
   });
 
   it('plans what was late anew where that helps a good deal, and asks neighbours only when it is asked to', () => {

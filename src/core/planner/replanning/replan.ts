@@ -76,8 +76,14 @@ function repair(table: Timetable, earlier: EarlierPlan, options: ReplanOptions):
   const worth = options.helpLate ? 1 : WORTH_MOVING;
   for (const group of model.groups)
     if (!broken.includes(group) && hopes(group, worth) && !options.stop()) planAnew(table, group, worth, policy);
-  for (const group of options.helpLate ? model.groups : broken)
-    if (hopes(group, 1)) askNeighbours(table, group, earlier, policy, options.stop);
+  // Who has made room and is late for it may ask in turn; each group once, so that it ends.
+  const asking = options.helpLate ? [...model.groups] : [...broken];
+  for (let i = 0; i < asking.length; i++) {
+    const group = asking[i]!;
+    if (!hopes(group, 1)) continue;
+    for (const pushed of askNeighbours(table, group, earlier, policy, options.stop))
+      if (!asking.includes(pushed)) asking.push(pushed);
+  }
   return true;
 }
 
@@ -124,22 +130,26 @@ function shiftRight(table: Timetable, group: Group, earlier: EarlierPlan): boole
   }).ok;
 }
 
-/** Takes one neighbour at a time out, plans the late group, and lets the neighbour find a place around it. */
+/**
+ * Takes one neighbour at a time out, plans the late group, and lets the neighbour find a place around it. Gives back the neighbours that are
+ * late for it.
+ */
 export function askNeighbours(
   table: Timetable,
   group: Group,
   earlier: EarlierPlan,
   policy: PlacingPolicy,
   stop: () => boolean,
-): void {
+): Group[] {
   const { model } = table;
+  const pushed: Group[] = [];
   const time = (g: Group) => model.problem.orders[g.orders[0]!]?.pickup ?? 0;
   const neighbours = model.groups
     .filter((g) => g !== group && g.orders.length > 0)
     .sort((a, b) => Math.abs(time(a) - time(group)) - Math.abs(time(b) - time(group)))
     .slice(0, MOST_ASKED);
   for (const neighbour of neighbours) {
-    if (stop() || !isLate(table, group)) return;
+    if (stop() || !isLate(table, group)) break;
     const pair = [group, neighbour];
     const before = pair.map((g) => table.record(g));
     const was = groupCost(table, group) + groupCost(table, neighbour);
@@ -148,7 +158,9 @@ export function askNeighbours(
     const cost = done ? groupCost(table, group) + groupCost(table, neighbour) : Infinity;
     // Only a gain in time is worth moving somebody else's work.
     if (cost > was - 100) putBack(table, pair, before);
+    else if (isLate(table, neighbour)) pushed.push(neighbour);
   }
+  return pushed;
 }
 
 function earlierFirst(all: number[][], group: Group, earlier: EarlierPlan): number[][] {
