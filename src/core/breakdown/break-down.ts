@@ -1,5 +1,6 @@
 import { routeId } from '../ids/ids';
-import { componentSteps, keepingWaits } from './steps/component-steps';
+import { componentSteps } from './steps/component-steps';
+import { keepingOf } from './steps/keeping';
 import { feedLeftOvers, joinAllergens } from './amounts/left-overs';
 import { leftOverWaits } from './steps/left-over-waits';
 import { measuredWaits } from './steps/measured-waits';
@@ -24,7 +25,8 @@ export function breakDown(order: CakeOrder, kitchen: Kitchen): Breakdown {
   const { leftOvers, drawn } = feedLeftOvers(components, kitchen.ingredients);
   const parts = components.map((c) => {
     const own = componentSteps(order.id, order.id, c, kitchen, choices);
-    return { ...own, role: c.role, waits: [...own.waits, ...keepingWaits(order.id, c, build, own.ends)] };
+    const kept = keepingOf(order.id, c, build, own.ends);
+    return { ...own, role: c.role, kept: kept.steps, waits: [...own.waits, ...kept.waits] };
   });
   const stages = stageSteps(order.id, build, cake, components, kitchen, inscription !== '');
   return fixRoutes(order.id, build, choices, {
@@ -32,7 +34,7 @@ export function breakDown(order: CakeOrder, kitchen: Kitchen): Breakdown {
     components,
     leftOvers,
     drawn,
-    steps: [...stages.steps, ...parts.flatMap((p) => p.steps)],
+    steps: [...stages.steps, ...parts.flatMap((p) => [...p.steps, ...p.kept])],
     waits: [
       ...stages.waits,
       ...parts.flatMap((p) => p.waits),

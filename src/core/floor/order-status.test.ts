@@ -136,6 +136,16 @@ describe('how an order stands', () => {
     // The mix should have begun at 100. Mix, wait, coat and wait take 120 min: the earliest is 173 + 120.
     expect(now(173)).toEqual({ state: 'tight', spare: 600 - 293, overdue: { step: 'a.mix', minutes: 73 } });
     expect(now(500)).toEqual({ state: 'misses', late: 20, reason: '“a.mix” is 6 h 40 overdue' });
+    // A batch that the order waits for is its work too; another’s is not.
+    const shared = (id: string, to: string): Problem => ({
+      ...chain,
+      steps: [...chain.steps, step(id, { order: null })],
+      waits: [...chain.waits, { ...chain.waits[0]!, id: `${id}>`, from: id, to, min: 0 }],
+    });
+    const late = (of: Problem) =>
+      status(planOf([at('x.cook', 20), ...both]), ready(230), 60, new Map<string, StepState>(), 99, of);
+    expect(late(shared('x.cook', 'a.coat'))).toMatchObject({ overdue: { step: 'x.cook', minutes: 79 } });
+    expect(late(shared('x.cook', 'b.mix'))).toMatchObject({ state: 'holds', overdue: null });
     // What runs longer than planned pushes what waits for it; what is done pushes nothing.
     const begun = (state: 'running' | 'done', end: number | null) =>
       new Map([['a.mix', { ...done('a.mix').get('a.mix')!, state, start: 100, end }]]);

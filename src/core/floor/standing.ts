@@ -26,15 +26,30 @@ export function standingOf(
   if (!handOver) return null;
   const { asPlanned, atOnce } = startsNow(planned, states, minute);
   let overdue: Standing['overdue'] = null;
+  const own = workFor(planned, id);
   for (const s of planned.plan.steps) {
     const step = reading.step(s.id);
-    if (step?.order !== id || step.work === 'collect') continue;
+    if (!step || !own.has(s.id) || step.work === 'collect') continue;
     const state = states.get(s.id)?.state;
     if (state === 'done') continue;
     const minutes = minute - (state === 'running' ? s.end : s.start);
     if (minutes > 0 && minutes > (overdue?.minutes ?? 0)) overdue = { step: step.name, minutes };
   }
   return { handOver: Math.max(handOver.start, asPlanned.get(collect!)!), earliest: atOnce.get(collect!)!, overdue };
+}
+
+/** An order’s own steps, and those of batches that it waits for: their ids. */
+function workFor(planned: PlannedProblem, id: string): Set<string> {
+  const { steps } = planned.problem;
+  const own = new Set(steps.filter((s) => s.order === id).map((s) => s.id));
+  const shared = new Set(steps.filter((s) => s.order === null).map((s) => s.id));
+  if (shared.size === 0) return own;
+  const { waits } = readingOf(planned);
+  for (let before = -1; before < own.size;) {
+    before = own.size;
+    for (const { wait } of waits) if (own.has(wait.to) && shared.has(wait.from)) own.add(wait.from);
+  }
+  return own;
 }
 
 /** The starts of all steps: begun as planned, or now where that is past; and begun as soon as their waits let them. */

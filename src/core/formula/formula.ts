@@ -138,6 +138,18 @@ export interface Keeping {
   /** Cost of each minute beyond `min`. */
   ageing: number;
   why: string;
+  /** It is beaten up again before it is used. */
+  tempering?: Tempering;
+}
+
+/** Bringing back what was kept in the cold. Minutes. */
+export interface Tempering {
+  /** It is taken out of the cold so long before. */
+  outOfCold: number;
+  /** Beating it takes. */
+  minutes: Minutes;
+  /** Beaten, it stands at most so long until its last use. */
+  stands: number;
 }
 
 /** What a component is for in a cake; any formula of the same purpose can take another's place. */

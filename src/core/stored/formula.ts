@@ -17,6 +17,7 @@ import {
   formulaWait,
   list,
   maybe,
+  minutes,
   number,
   oneOf,
   optional,
@@ -60,7 +61,10 @@ const step = describes<FormulaStep>()(
 );
 
 const keeping = describes<Keeping>()(
-  Type.Object({ place: maybe(text), min: number, max: number, units: number, ageing: number, why: text }),
+  Type.Object({
+    ...{ place: maybe(text), min: number, max: number, units: number, ageing: number, why: text },
+    tempering: optional(Type.Object({ outOfCold: number, minutes, stands: number })),
+  }),
 );
 
 export const formula = describes<Formula>()(

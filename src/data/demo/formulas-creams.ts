@@ -5,6 +5,7 @@ import {
   HOT_SUGAR,
   HOUR,
   RAW_EGG,
+  beatenUp,
   checked,
   formula,
   hands,
@@ -17,7 +18,7 @@ import {
 
 const cold = (from: number, days: number, why: string, ageing = 0.008) =>
   keeps('fridge', from, days * DAY, why, ageing);
-const beaten = keeps('fridge', 0, 4 * DAY, 'back to 21 °C and beaten before use', 0.006);
+const beaten = beatenUp(keeps('fridge', 0, 4 * DAY, 'back to 21 °C and beaten before use', 0.006));
 const MELT = 'Steam and hot bowls burn; not a drop of water in the chocolate.';
 
 /** Creams, buttercreams of every kind, ganache, caramel, soaks, a set yoghurt. */
@@ -190,7 +191,7 @@ export const creamFormulas: Formula[] = [
       ),
     ],
     waits: [wait('boil', 'whip', 0, 15, 'whipped until it is hand-warm')],
-    keeping: keeps('fridge', 0, 2 * DAY, 'back to 21 °C and beaten before use', 0.012),
+    keeping: beatenUp(keeps('fridge', 0, 2 * DAY, 'back to 21 °C and beaten before use', 0.012)),
   }),
   formula({
     id: 'crusting-buttercream',

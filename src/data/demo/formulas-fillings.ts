@@ -1,5 +1,6 @@
 import type { Formula } from '../../core/formula/formula';
 import {
+  beatenUp,
   checked,
   remind,
   COOL_FAST,
@@ -78,7 +79,7 @@ export const fillingFormulas: Formula[] = [
       }),
     ],
     waits: [wait('heat', 'whip', 0, 5, 'whipped while hot')],
-    keeping: keeps('fridge', 0, 4 * DAY, 'back to 21 °C and beaten before use', 0.006),
+    keeping: beatenUp(keeps('fridge', 0, 4 * DAY, 'back to 21 °C and beaten before use', 0.006)),
     rescue: 'Curdled: go on beating, warm a little. Soup: cool, beat.',
   }),
   formula({
@@ -102,7 +103,7 @@ export const fillingFormulas: Formula[] = [
       }),
     ],
     waits: [wait('cook', 'whip', 120, 2 * DAY, 'cold to the heart, or it melts the butter', 'fridge')],
-    keeping: cold(0, 3, 'beaten up again before use'),
+    keeping: beatenUp(cold(0, 3, 'beaten up again before use')),
   }),
   formula({
     id: 'lemon-syrup',

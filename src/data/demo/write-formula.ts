@@ -54,6 +54,12 @@ export const wait = (
   place: string | null = null,
 ): FormulaWait => ({ from, to, min, max, place, why });
 
+/** Buttercreams come back to the warmth of the room, and are beaten. */
+export const beatenUp = (keeping: Keeping): Keeping => ({
+  ...keeping,
+  tempering: { outOfCold: 50, minutes: { low: 4, likely: 6, high: 10 }, stands: 12 * HOUR },
+});
+
 export const keeps = (place: string | null, min: number, max: number, why: string, ageing = 0.01): Keeping => ({
   place,
   min,

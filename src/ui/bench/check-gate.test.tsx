@@ -40,6 +40,26 @@ describe('a check at the bench', () => {
     expect(screen.queryByRole('alert')).toBeNull();
   });
 
+  it('reads a number as people write it, and asks where it can be read in two ways', async () => {
+    const { hand, onHolds } = gate(check({ kind: 'weight', limit: 900 }));
+    const [field, yes] = [screen.getByRole('textbox'), screen.getByRole('button', { name: 'Yes, done' })];
+    await hand.type(field, '1,736');
+    await hand.click(yes);
+    expect(screen.getByRole('alert').textContent).toContain('Is it 1736 or 1.736?');
+    await hand.clear(field);
+    await hand.type(field, '1 736');
+    await hand.click(yes);
+    expect(onHolds).toHaveBeenCalledWith({ holds: true, value: 1736 });
+    onHolds.mockClear();
+  });
+
+  it('reads below zero', async () => {
+    const { hand, onHolds } = gate(check({ kind: 'temperature at most', limit: -18 }));
+    await hand.type(screen.getByRole('textbox'), '−19,5');
+    await hand.click(screen.getByRole('button', { name: 'Yes, done' }));
+    expect(onHolds).toHaveBeenCalledWith({ holds: true, value: -19.5 });
+  });
+
   it('that has gone too far is looked at again, and used only by a second tap', async () => {
     const { hand, onHolds } = gate(check({ limit: 82, tooFar: 86 }));
     await hand.type(screen.getByRole('textbox'), '97');

@@ -4,6 +4,7 @@ import { checkKind } from '@/core/kinds/checks';
 import Box from '@mui/material/Box';
 import { useState } from 'react';
 import { checkProblem, goneTooFar, type CheckAnswer } from '@/core/floor/check-answer';
+import { readNumber } from '@/core/measure/parse-number';
 import type { Check } from '@/core/formula/formula';
 import { BigButton } from '../parts/big-button';
 
@@ -22,9 +23,16 @@ export function CheckGate({ check, busy, onHolds, onNotYet }: CheckGateProps) {
   const [lookedAt, setLookedAt] = useState<number | null>(null);
   const { unit } = checkKind(check.kind);
   const yes = () => {
-    const value = Number(typed.replace(',', '.'));
+    const below = /^\s*[-−]/.test(typed);
+    const read = readNumber(typed.replace(/[-−]/, ''));
+    if (check.limit !== undefined && read.is === 'either') {
+      setProblem(`Is it ${read.values.join(' or ')}? Type it without what sets thousands apart.`);
+      return;
+    }
     const answer: CheckAnswer =
-      check.limit === undefined ? { holds: true } : { holds: true, value: typed.trim() === '' ? NaN : value };
+      check.limit === undefined
+        ? { holds: true }
+        : { holds: true, value: read.is === 'number' ? (below ? -read.value : read.value) : NaN };
     // The same reading twice is a second look.
     const again = goneTooFar(check, answer) && lookedAt === answer.value;
     const told: CheckAnswer = again ? { ...answer, again } : answer;

@@ -16,6 +16,7 @@ import type { OrderReview } from '@/server/orders/review-order';
 import { sizeOf } from '../asking/questions';
 import { useAsked } from '../asking/use-asked';
 import { changeOrderAction, reviewOrderAction, takeOrderAction } from '../actions';
+import { Note } from '../parts/note';
 import { Page } from '../parts/page';
 import { Avoid, OrderText, Pickup } from './order-fields';
 import { ClashNote } from './clash-note';
@@ -192,19 +193,14 @@ export function OrderWizard({ id, version, title, form }: OrderWizardProps) {
           </Box>
         </Box>
         {step === 1 && before && (
-          <Alert
-            severity="info"
-            sx={{ mb: 2 }}
-            action={
-              <Button color="inherit" onClick={takeBack}>
-                Take it back
-              </Button>
-            }
-          >
+          <Note>
             Now {build?.name}, as {buildNamed(before.build)} cannot have this shape.
             {Object.keys(before.swaps).length + before.without.length > 0 &&
-              ' What had been exchanged or left out belongs to the build before, and is gone with it.'}
-          </Alert>
+              ' What had been exchanged or left out belongs to the build before, and is gone with it.'}{' '}
+            <Button size="small" variant="outlined" color="secondary" onClick={takeBack}>
+              Take it back
+            </Button>
+          </Note>
         )}
         {step === 1 && (
           <StepSize

@@ -2,8 +2,6 @@ import {
   FIRST,
   partId,
   partStepId,
-  routeId,
-  stageStepId,
   tinHoldId,
   waitId,
   type BatchId,
@@ -17,7 +15,6 @@ import { formName } from '../../shape/form';
 import type { Hold, Wait } from '../../planning-format/problem';
 import type { CakeStep } from './cake-step';
 import type { Kitchen } from '../kitchen';
-import type { Build } from '../build';
 import type { Component } from '../amounts/component';
 import { counted } from '../../measure/counted';
 import { preparationsOf } from './preparations';
@@ -156,30 +153,6 @@ function groupsOf(s: FormulaStep, baking: boolean, rounds: Round[], apart: boole
   if (rounds.length < 2) return [rounds];
   if (s.each === 'load' || (baking && apart)) return rounds.map((r) => [r]);
   return [...new Set(rounds.map((r) => r.mix))].map((mix) => rounds.filter((r) => r.mix === mix));
-}
-
-/** From the finished component to each stage that takes it; its place is kept until the last of them. */
-export function keepingWaits(order: OrderId, component: Component, build: Build, ends: StepId[]): Wait[] {
-  const { keeping } = component.formula;
-  const takers = build.stages.filter((s) => s.takes.includes(component.role));
-  return ends.flatMap((from) =>
-    takers.map((stage, i) => {
-      const final = i === takers.length - 1;
-      const to = stageStepId(order, stage.key);
-      return {
-        id: waitId(from, to),
-        from,
-        to,
-        min: keeping.min,
-        max: keeping.max,
-        place: final ? keeping.place : null,
-        units: final && keeping.place ? keeping.units : 0,
-        ageing: final ? keeping.ageing : 0,
-        why: keeping.why,
-        ...(stage.when ? { when: { ...stage.when, route: routeId(order, stage.when.route) } } : {}),
-      };
-    }),
-  );
 }
 
 function cakeStep(

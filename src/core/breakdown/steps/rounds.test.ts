@@ -55,7 +55,7 @@ describe('rounds and mixes', () => {
     expect(frosting).toHaveLength(Math.ceil(of('frosting').amount.grams / 2000));
     expect(grams(frosting)).toBeCloseTo(of('frosting').amount.grams, 9);
     expect(new Set(frosting.map((r) => r.kind))).toEqual(new Set([null]));
-    const beaten = steps.filter((s) => s.role === 'frosting' && s.work === 'hands');
+    const beaten = steps.filter((s) => s.id.includes('.frosting.') && s.work === 'hands');
     expect(beaten.length % frosting.length).toBe(0);
     expect(beaten[0]!.grams).toBeCloseTo(of('frosting').amount.grams / frosting.length, 9);
     expect(tower([round(15)]).rounds('frosting')).toEqual([]);

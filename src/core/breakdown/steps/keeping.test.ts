@@ -1,0 +1,64 @@
+import { orderId, type StepId } from '../../ids/ids';
+import type { Component } from '../amounts/component';
+import type { Build, BuildStage } from '../build';
+import { keepingOf } from './keeping';
+
+const order = orderId(4);
+const stage = (key: string, takes: string[], more: Partial<BuildStage> = {}) =>
+  ({ key, name: key, takes, ...more }) as BuildStage;
+const build = (...stages: BuildStage[]) => ({ stages }) as Build;
+const kept = { place: 'fridge', min: 10, max: 5760, units: 1, ageing: 0.006, why: 'back to 21 °C' };
+const tempering = { outOfCold: 50, minutes: { low: 4, likely: 6, high: 10 }, stands: 720 };
+const frosting = (keeping: object) =>
+  ({
+    ...{ role: 'frosting', label: 'Vanilla buttercream', amount: { grams: 1736 } },
+    formula: {
+      keeping,
+      steps: [
+        { key: 'whip', work: 'hands', skill: 'mix', uses: [{ kind: 'mixer', units: 1 }] },
+        { key: 'rest', work: 'machine' },
+      ],
+    },
+  }) as unknown as Component;
+const ends = ['o4.frosting.whip' as StepId];
+const short = (waits: { from: string; to: string; min: number; max: number | null; place: string | null }[]) =>
+  waits.map((w) => [w.from, w.to, w.min, w.max, w.place]);
+
+describe('what is made waits for its use', () => {
+  const stages = [stage('crumb', ['frosting']), stage('box', []), stage('coat', ['frosting'])];
+  it('in its place until the last stage that takes it', () => {
+    const { steps, waits } = keepingOf(order, frosting(kept), build(...stages), ends);
+    expect(steps).toEqual([]);
+    expect(short(waits)).toEqual([
+      ['o4.frosting.whip', 'o4.crumb', 10, 5760, null],
+      ['o4.frosting.whip', 'o4.coat', 10, 5760, 'fridge'],
+    ]);
+  });
+  it('and what comes out of the cold is beaten up first: a step of the cake, with its time out of the cold before', () => {
+    const { steps, waits } = keepingOf(order, frosting({ ...kept, tempering }), build(...stages), ends);
+    expect(steps).toEqual([
+      expect.objectContaining({
+        ...{ id: 'o4.beat-frosting', name: 'Beat up vanilla buttercream', role: 'frosting', work: 'hands' },
+        ...{ minutes: tempering.minutes, people: { count: 1, skill: 'mix' }, uses: [{ kind: 'mixer', units: 1 }] },
+        ...{ grams: 1736, amount: '1\u2009736 g' },
+        preparations: [{ kind: 'take out', text: 'Take vanilla buttercream out of the cold', before: 50 }],
+      }),
+    ]);
+    expect(short(waits)).toEqual([
+      ['o4.frosting.whip', 'o4.beat-frosting', 10, 5760, 'fridge'],
+      ['o4.beat-frosting', 'o4.crumb', 0, 720, null],
+      ['o4.beat-frosting', 'o4.coat', 0, 720, null],
+    ]);
+  });
+  it('on the route of the stage that takes it', () => {
+    const routed = build(stage('coat', ['frosting'], { when: { route: 'set', choice: 'fridge' } }));
+    const when = { route: 'o4.set', choice: 'fridge' };
+    expect(keepingOf(order, frosting(kept), routed, ends).waits[0]).toMatchObject({ when });
+    expect(keepingOf(order, frosting({ ...kept, tempering }), routed, ends).waits.at(-1)).toMatchObject({ when });
+  });
+  it('nowhere where nothing takes it', () => {
+    expect(keepingOf(order, frosting({ ...kept, tempering }), build(stage('box', [])), ends)).toEqual({
+      ...{ steps: [], waits: [] },
+    });
+  });
+});

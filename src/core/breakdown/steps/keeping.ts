@@ -1,0 +1,95 @@
+import { routeId, stageStepId, waitId, type OrderId, type StepId } from '../../ids/ids';
+import type { Wait } from '../../planning-format/problem';
+import type { Component } from '../amounts/component';
+import type { Build, BuildStage } from '../build';
+import type { CakeStep } from './cake-step';
+import { grams } from './words';
+
+/**
+ * From the finished component to each stage that takes it; its place is kept until the last of them. What is beaten up again before use
+ * passes by that step, which is the cake's own even where several share a batch: out of the cold in time, beaten, and used while it stands.
+ */
+export function keepingOf(
+  order: OrderId,
+  component: Component,
+  build: Build,
+  ends: StepId[],
+): { steps: CakeStep[]; waits: Wait[] } {
+  const takers = build.stages.filter((s) => s.takes.includes(component.role));
+  const { keeping } = component.formula;
+  const { tempering } = keeping;
+  const on = (stage: BuildStage) =>
+    stage.when ? { when: { ...stage.when, route: routeId(order, stage.when.route) } } : {};
+  if (!tempering || takers.length === 0)
+    return {
+      steps: [],
+      waits: ends.flatMap((from) =>
+        takers.map((stage, i) => {
+          const final = i === takers.length - 1;
+          const to = stageStepId(order, stage.key);
+          return {
+            id: waitId(from, to),
+            ...{ from, to, min: keeping.min, max: keeping.max },
+            place: final ? keeping.place : null,
+            units: final && keeping.place ? keeping.units : 0,
+            ageing: final ? keeping.ageing : 0,
+            why: keeping.why,
+            ...on(stage),
+          };
+        }),
+      ),
+    };
+  const beating = beatingStep(order, component, tempering);
+  const { min, max, place, ageing, why } = keeping;
+  const units = place ? keeping.units : 0;
+  return {
+    steps: [beating],
+    waits: [
+      ...ends.map((from) => ({
+        id: waitId(from, beating.id),
+        ...{ from, to: beating.id, min, max, place, units, ageing, why },
+      })),
+      ...takers.map((stage) => {
+        const to = stageStepId(order, stage.key);
+        return {
+          id: waitId(beating.id, to),
+          ...{ from: beating.id, to, min: 0, max: tempering.stands, place: null, units: 0, ageing: BEATEN_AGES },
+          why: 'beaten, and not cold again',
+          ...on(stage),
+        };
+      }),
+    ],
+  };
+}
+
+/** What is beaten up is best used soon: cost of each minute. */
+const BEATEN_AGES = 0.005;
+
+function beatingStep(
+  order: OrderId,
+  { role, label, formula, amount }: Component,
+  { outOfCold, minutes }: NonNullable<Component['formula']['keeping']['tempering']>,
+): CakeStep {
+  const last = formula.steps.findLast((s) => s.work === 'hands');
+  const named = label.charAt(0).toLowerCase() + label.slice(1);
+  return {
+    id: stageStepId(order, `beat-${role}`),
+    name: `Beat up ${named}`,
+    order,
+    role,
+    work: 'hands',
+    minutes,
+    people: { count: 1, skill: last?.skill ?? null },
+    uses: last?.uses ?? [],
+    oven: null,
+    earliest: null,
+    how: `${formula.keeping.why}. Where it has stood in the cold: cut up, on the bench until it gives, then beaten until it is one again.`,
+    sign: 'smooth, one colour, no cold lumps',
+    caution: null,
+    grams: amount.grams,
+    amount: grams(amount.grams),
+    check: null,
+    reminders: [],
+    preparations: [{ kind: 'take out', text: `Take ${named} out of the cold`, before: outOfCold }],
+  };
+}
