@@ -1,5 +1,5 @@
 import { expect, test } from './journey';
-import { go, goToFreeBench } from './go';
+import { go, goToFreeBench, startNow } from './go';
 
 test('pages run only their own scripts, and are framed by nobody', async ({ request, baseURL }) => {
   for (const path of ['/k/demo', '/k/demo/bench', '/k/demo/api/builds', '/nowhere']) {
@@ -37,7 +37,7 @@ test('a tap whose answer gets lost is one tap', async ({ page }) => {
     else await route.fallback();
   });
   const now = page.getByRole('region', { name: 'Now' });
-  await now.getByRole('button', { name: /^Start/ }).click();
+  await startNow(page);
   await expect(now).toContainText(/Now, since/);
   expect(sent.length).toBeGreaterThanOrEqual(2);
   expect(new Set(sent).size).toBe(1);

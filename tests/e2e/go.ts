@@ -28,3 +28,15 @@ export async function goToFreeBench(page: Page): Promise<void> {
   }
   throw new Error('Nobody can begin anything.');
 }
+
+/** Begins the step of the open bench; where it is asked whether it is not too early, it is begun all the same. */
+export async function startNow(page: Page): Promise<void> {
+  const now = page.getByRole('region', { name: 'Now' });
+  await now.getByRole('button', { name: /^Start/ }).click();
+  const early = page.getByRole('dialog').getByRole('button', { name: 'Yes: begin it' });
+  await early
+    .or(now.getByText(/^Now, since/))
+    .first()
+    .waitFor();
+  if (await early.isVisible()) await early.click();
+}
