@@ -13,6 +13,7 @@ const root = import.meta.dirname;
  */
 const CORE = [
   ...[
+    'words',
     'time',
     'ids',
     'measure',

@@ -11,7 +11,7 @@ import { changePart, type PartChange } from './orders/change-part';
 import { loadChances } from './plan/chances';
 import { loadDemo } from './demo/load-demo';
 import { correctTold, takeBackStep, whatFollows } from './bench/corrections';
-import { extendStep, finishStep, MOST_EXTENSION, startStep, useAnyway } from './bench/floor';
+import { extendStep, finishStep, MOST_EXTENSION, startStep, takeAnyway } from './bench/floor';
 import { exportFormula, LARGEST_RECIPES, readRecipeFile, saveFormula } from './formulas/formulas';
 import { saveKitchen, saveReading } from './kitchen/kitchen-settings';
 import { shapeChoices, sizeChoices, sizeOf } from './orders/order-pages';

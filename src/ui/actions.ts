@@ -40,7 +40,7 @@ export const finishStepAction = (step: string, answer?: CheckAnswer, told: Told 
   send('finish-step', { step, answer, ...told });
 export const extendStepAction = (step: string, minutes: number) => send('extend-step', { step, minutes });
 export const takeBackStepAction = (step: string, sure?: true) => send('take-back-step', { step, sure });
-export const useAnywayAction = (step: string, why: string) => send('use-anyway', { step, why });
+export const anywayAction = (step: string, why: string) => send('use-anyway', { step, why });
 export const correctToldAction = (wanted: Correction) => send('correct-told', wanted);
 export const whatFollowsAction = (wanted: Correction) => send('what-follows', wanted);
 

@@ -1,3 +1,4 @@
+import { say } from '../words/say';
 import { cakeHeight } from '../breakdown/amounts/cake';
 import { perimeter, sideArea, topArea, type Form } from '../shape/form';
 import { rimArea } from '../shape/rim';
@@ -16,18 +17,18 @@ const DENSITIES = {
 } as const;
 type Stuff = keyof typeof DENSITIES;
 const STUFF = Object.keys(DENSITIES) as Stuff[];
-const loss = () => number('Bowl and bag', 'share', { default: (f) => f.bowlLoss, most: 1 });
+const loss = () => number(say`Bowl and bag`, 'share', { default: (f) => f.bowlLoss, most: 1 });
 
 export const amountCalculators: Calculator[] = [
   calculator({
-    ...{ name: 'cake-height', title: 'Height of a cake', group: 'Amounts' },
+    ...{ name: 'cake-height', title: say`Height of a cake`, group: 'Amounts' },
     about: 'Layers, fillings and what lies on top; trimming takes its share.',
-    source: 'Layers × layer height × (1 − trim) + (layers − 1) × filling + coat on top.',
+    source: say`Layers × layer height × (1 − trim) + (layers − 1) × filling + coat on top.`,
     fields: {
       layers: number('Layers', 'count', { default: 4, whole: true, least: 1 }),
-      layerHeight: number('Layer as baked', 'mm', { default: 25 }),
+      layerHeight: number(say`Layer as baked`, 'mm', { default: 25 }),
       filling: number('Filling', 'mm', { default: (f) => f.fillingThickness }),
-      coat: number('On top', 'mm', { default: (f) => f.finalCoat }),
+      coat: number(say`On top`, 'mm', { default: (f) => f.finalCoat }),
       levelled: choice<'trimmed' | 'upside-down'>('Levelled', ['trimmed', 'upside-down'], 'trimmed'),
     },
     results: { height: ['Height', 'mm'] },
@@ -36,9 +37,9 @@ export const amountCalculators: Calculator[] = [
     }),
   }),
   calculator({
-    ...{ name: 'filling', title: 'Filling and dam', group: 'Amounts' },
+    ...{ name: 'filling', title: say`Filling and dam`, group: 'Amounts' },
     about: 'What goes between the layers, and the ring of firm frosting that holds it.',
-    source: 'Top area × thickness × density per gap; the dam takes a ring of it, π(r² − (r − w)²) on a round.',
+    source: say`Top area × thickness × density per gap; the dam takes a ring of it, π(r² − (r − w)²) on a round.`,
     fields: {
       form: form('Form', ROUND),
       gaps: number('Gaps', 'count', { default: 3, whole: true, least: 1 }),
@@ -48,7 +49,7 @@ export const amountCalculators: Calculator[] = [
       dam: number('Dam', 'mm', { default: 0 }),
       loss: loss(),
     },
-    results: { grams: ['On the cake', 'g'], toMake: ['To make', 'g'], damMillilitres: ['Dam', 'ml'] },
+    results: { grams: [say`On the cake`, 'g'], toMake: [say`To make`, 'g'], damMillilitres: ['Dam', 'ml'] },
     run: ({ form: f, gaps, thickness, stuff, density, dam, loss: lost }) => {
       const ring = Math.min(topArea(f), rimArea(f, dam));
       const grams = ((topArea(f) - ring) * thickness * gaps * (density ?? DENSITIES[stuff])) / 1000;
@@ -56,24 +57,24 @@ export const amountCalculators: Calculator[] = [
     },
   }),
   calculator({
-    ...{ name: 'soak', title: 'Soak', group: 'Amounts', also: 'syrup brush' },
+    ...{ name: 'soak', title: say`Soak`, group: 'Amounts', also: 'syrup brush' },
     about: 'Measured per layer, so that nothing is soggy.',
-    source: '0.12 g per cm² and cut face for a butter cake, 0.20 for a foam.',
+    source: say`0.12 g per cm² and cut face for a butter cake, 0.20 for a foam.`,
     fields: {
       form: form('Form', ROUND),
       faces: number('Faces', 'count', { default: 4, whole: true, least: 1 }),
       kind: choice<'butter' | 'foam'>('Cake', ['butter', 'foam'], 'butter'),
     },
-    results: { grams: ['In all', 'g'], gramsEach: ['Each face', 'g'] },
+    results: { grams: [say`In all`, 'g'], gramsEach: [say`Each face`, 'g'] },
     run: ({ form: f, faces, kind }, { kitchen }) => {
       const gramsEach = (topArea(f) / 100) * kitchen.coefficients.soak[kind];
       return { grams: gramsEach * faces, gramsEach };
     },
   }),
   calculator({
-    ...{ name: 'coat', title: 'Coat around a cake', group: 'Amounts', also: 'crumb final frosting buttercream' },
+    ...{ name: 'coat', title: say`Coat around a cake`, group: 'Amounts', also: 'crumb final frosting buttercream' },
     about: 'Side and top at a thickness, and what to make with what stays in the bowl.',
-    source: '(side + top) × thickness × density × (1 + loss).',
+    source: say`(side + top) × thickness × density × (1 + loss).`,
     fields: {
       form: form('Form', ROUND),
       height: number('Height', 'mm', { default: 120 }),
@@ -85,8 +86,8 @@ export const amountCalculators: Calculator[] = [
     results: {
       area: ['Area', 'mm²'],
       millilitres: ['Volume', 'ml'],
-      grams: ['On the cake', 'g'],
-      toMake: ['To make', 'g'],
+      grams: [say`On the cake`, 'g'],
+      toMake: [say`To make`, 'g'],
     },
     run: ({ form: f, height, thickness, stuff, density, loss: lost }) => {
       const area = topArea(f) + sideArea(f, height);
@@ -96,9 +97,9 @@ export const amountCalculators: Calculator[] = [
     },
   }),
   calculator({
-    ...{ name: 'glaze', title: 'Poured glaze', group: 'Amounts', also: 'mirror run-off' },
+    ...{ name: 'glaze', title: say`Poured glaze`, group: 'Amounts', also: 'mirror run-off' },
     about: 'What stays, what runs off and what of it comes back.',
-    source: '3 mm on top and side, 40 % run-off, 80 % of that is caught.',
+    source: say`3 mm on top and side, 40 % run-off, 80 % of that is caught.`,
     fields: {
       form: form('Form', ROUND),
       height: number('Height', 'mm', { default: 80 }),
@@ -106,9 +107,9 @@ export const amountCalculators: Calculator[] = [
     },
     results: {
       grams: ['Stays', 'g'],
-      runOff: ['Runs off', 'g'],
+      runOff: [say`Runs off`, 'g'],
       returns: ['is caught', 'g'],
-      toMake: ['To make', 'g'],
+      toMake: [say`To make`, 'g'],
     },
     run: ({ form: f, height, density }, { kitchen }) => {
       const { thickness, runOff, returns } = kitchen.coefficients.glaze;
@@ -117,22 +118,21 @@ export const amountCalculators: Calculator[] = [
     },
   }),
   calculator({
-    ...{ name: 'drip', title: 'Drip', group: 'Amounts' },
+    ...{ name: 'drip', title: say`Drip`, group: 'Amounts' },
     about: 'For a foot of long and short drips.',
-    source:
-      '0.5 g per cm of outline and per cm of mean length, with what stays in the bag; a flooded top is area × mm × g/ml.',
+    source: say`0.5 g per cm of outline and per cm of mean length, with what stays in the bag; a flooded top is area × mm × g/ml.`,
     fields: {
       form: form('Form', ROUND),
-      meanLength: number('Mean length', 'mm', { default: (f) => f.drip.meanLength }),
-      flood: number('Flooded top', 'mm', { default: 0 }),
+      meanLength: number(say`Mean length`, 'mm', { default: (f) => f.drip.meanLength }),
+      flood: number(say`Flooded top`, 'mm', { default: 0 }),
       density: number('Density', 'g/ml', { default: DENSITIES.ganache, least: 0.01 }),
       loss: loss(),
     },
     results: {
       drops: ['Drops', 'g'],
-      top: ['Flooded top', 'g'],
-      grams: ['On the cake', 'g'],
-      toMake: ['To make', 'g'],
+      top: [say`Flooded top`, 'g'],
+      grams: [say`On the cake`, 'g'],
+      toMake: [say`To make`, 'g'],
     },
     run: ({ form: f, meanLength, flood, density, loss: lost }, { kitchen }) => {
       const drops = (perimeter(f) / 10) * (meanLength / 10) * kitchen.coefficients.drip.gramsPerCm2;
@@ -141,9 +141,9 @@ export const amountCalculators: Calculator[] = [
     },
   }),
   calculator({
-    ...{ name: 'border', title: 'Piped border and rosettes', group: 'Amounts', also: 'nozzle piping' },
+    ...{ name: 'border', title: say`Piped border and rosettes`, group: 'Amounts', also: 'nozzle piping' },
     about: 'Grams by the nozzle; rosettes by spacing, or the spacing for a number of them.',
-    source: 'Grams per cm of each nozzle, weighed once by each kitchen; count = ⌊outline ÷ spacing⌋.',
+    source: say`Grams per cm of each nozzle, weighed once by each kitchen; count = ⌊outline ÷ spacing⌋.`,
     fields: {
       form: form('Form', ROUND),
       nozzle: choice<string>(
@@ -151,14 +151,14 @@ export const amountCalculators: Calculator[] = [
         (f) => Object.keys(f.nozzles),
         (f) => Object.keys(f.nozzles)[0] ?? '',
       ),
-      spacing: number('Rosettes every', 'mm', { default: 45, least: 1 }),
+      spacing: number(say`Rosettes every`, 'mm', { default: 45, least: 1 }),
       count: maybe('or so many of them', 'count', { whole: true, least: 1 }),
       loss: loss(),
     },
     results: {
       length: ['Around', 'mm'],
       grams: ['Border', 'g'],
-      toMake: ['To make', 'g'],
+      toMake: [say`To make`, 'g'],
       rosettes: ['Rosettes', 'count'],
       spacing: ['every', 'mm'],
     },

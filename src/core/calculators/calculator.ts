@@ -1,3 +1,4 @@
+import { say } from '../words/say';
 import type { Kitchen } from '../breakdown/kitchen';
 import type { Build } from '../breakdown/build';
 import type { Coefficients } from '../breakdown/figures/coefficients';
@@ -95,12 +96,12 @@ export type CalcValues = Record<string, CalcValue>;
 
 export const GROUPS = [
   'Measures',
-  'Shapes and portions',
+  say`Shapes and portions`,
   'Tins',
   'Amounts',
   'Formula',
-  'Sheets and panels',
-  'Heat and cold',
+  say`Sheets and panels`,
+  say`Heat and cold`,
   'Order',
 ] as const;
 

@@ -1,3 +1,4 @@
+import { say } from '../words/say';
 import type { Coefficients } from '../breakdown/figures/coefficients';
 import { GROUPS, type FieldSpec } from './calculator';
 import { describe } from './read-input';
@@ -30,7 +31,7 @@ function fieldText(spec: FieldSpec, figures: Coefficients): string {
       ? 'must be given'
       : preset === null
         ? 'may be left out'
-        : `default \`${JSON.stringify(preset)}\``;
+        : say`default \`${JSON.stringify(preset)}\``;
   const inner =
     spec.kind === 'list'
       ? ` with ${Object.entries(spec.of)

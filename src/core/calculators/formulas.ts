@@ -1,3 +1,4 @@
+import { say } from '../words/say';
 import { EGG_SIZES, eggLedger, eggParts } from '../formula/eggs';
 import { ALLERGENS, type Allergen, type Ingredient } from '../formula/formula';
 import { ganache, GANACHE_HEAT, type Chocolate, type GanacheUse } from '../formula/ganache';
@@ -32,7 +33,7 @@ const EGG_CLASSES: ReadonlyMap<string, number> = new Map(
 );
 const BY_WEIGHT = 'by weight';
 const GRADES: readonly SheetGrade[] = ['bronze', 'silver', 'gold', 'platinum'];
-const eggWeight = () => number('An egg with its shell', 'g', { default: (f) => f.egg.weight, least: 1 });
+const eggWeight = () => number(say`An egg with its shell`, 'g', { default: (f) => f.egg.weight, least: 1 });
 const rows = (
   list: { ingredient: string; grams: number }[],
   more: (i: number) => Record<string, CalcValue> = () => ({}),
@@ -40,12 +41,12 @@ const rows = (
 
 export const formulaCalculators: Calculator[] = [
   calculator({
-    ...{ name: 'percentages', title: 'Baker’s percentages', group: 'Formula' },
+    ...{ name: 'percentages', title: say`Baker’s percentages`, group: 'Formula' },
     about:
       'Of the flour; of the total where there is none. An ingredient is flour if the library says so, or its id ends in “flour”.',
-    source: 'Weight ÷ weight of all flours.',
+    source: say`Weight ÷ weight of all flours.`,
     fields: { lines: lines() },
-    results: { base: ['Per cent of', ''], lines: ['Lines', ''], total: ['Total', 'g'] },
+    results: { base: [say`Per cent of`, ''], lines: ['Lines', ''], total: ['Total', 'g'] },
     run: ({ lines: given }, { kitchen }) => {
       const { base, lines: percent } = bakersPercentages(given, withFlours(given, kitchen.ingredients));
       return {
@@ -56,15 +57,15 @@ export const formulaCalculators: Calculator[] = [
     },
   }),
   calculator({
-    ...{ name: 'scale', title: 'Scale a formula', group: 'Formula', also: 'yield scarce' },
+    ...{ name: 'scale', title: say`Scale a formula`, group: 'Formula', also: 'yield scarce' },
     about: 'To a yield, to a weight of mix, or to as much as there is of one ingredient. Linear; nothing is rounded.',
-    source: 'Yield = total × (1 − loss).',
+    source: say`Yield = total × (1 − loss).`,
     fields: {
       lines: lines(),
       loss: number('Loss', 'share', { default: 0, most: 0.99 }),
       to: choice<'yield' | 'total' | 'scarce'>('To', ['yield', 'total', 'scarce'], 'yield'),
       grams: number('Grams', 'g', { default: 1000 }),
-      ingredient: text('The scarce one', ''),
+      ingredient: text(say`The scarce one`, ''),
     },
     results: { factor: ['Factor', ''], lines: ['Lines', ''], total: ['Mix', 'g'], yield: ['Yield', 'g'] },
     run: ({ lines: given, loss, to, grams, ingredient }) => {
@@ -82,16 +83,19 @@ export const formulaCalculators: Calculator[] = [
     },
   }),
   calculator({
-    ...{ name: 'round', title: 'Round to the scale', group: 'Formula', also: 'distortion whole eggs sheets' },
+    ...{ name: 'round', title: say`Round to the scale`, group: 'Formula', also: 'distortion whole eggs sheets' },
     about: 'To what a scale shows, eggs to whole ones, gelatine to half sheets; and how far each line moved.',
-    source: '1 g, 0.1 g under 10 g; warns over 3 %.',
+    source: say`1 g, 0.1 g under 10 g; warns over 3 %.`,
     fields: {
       lines: lines(),
       eggs: choice<'whole' | 'beaten'>('Eggs', ['whole', 'beaten'], 'whole'),
       eggWeight: eggWeight(),
-      sheetGrams: number('A sheet of gelatine', 'g', { default: (f) => f.sheetGrades[f.sheetGrade].grams, least: 0.1 }),
+      sheetGrams: number(say`A sheet of gelatine`, 'g', {
+        default: (f) => f.sheetGrades[f.sheetGrade].grams,
+        least: 0.1,
+      }),
     },
-    results: { lines: ['Lines', ''], worst: ['Largest distortion', 'share'], warns: ['Over 3 %', ''] },
+    results: { lines: ['Lines', ''], worst: [say`Largest distortion`, 'share'], warns: [say`Over 3 %`, ''] },
     run: ({ lines: given, eggs, eggWeight: weight, sheetGrams }, { kitchen }) => {
       const rounded = roundLines(given, kitchen.ingredients, { eggs, eggWeight: weight, sheetGrams });
       return {
@@ -105,23 +109,23 @@ export const formulaCalculators: Calculator[] = [
     },
   }),
   calculator({
-    ...{ name: 'eggs', title: 'What is in an egg', group: 'Formula', also: 'whites yolks' },
+    ...{ name: 'eggs', title: say`What is in an egg`, group: 'Formula', also: 'whites yolks' },
     about: 'Contents, whites and yolks of so many eggs.',
-    source: 'Shell 11 %, white 59 %, yolk 30 % of a whole egg.',
+    source: say`Shell 11 %, white 59 %, yolk 30 % of a whole egg.`,
     fields: {
       count: number('Eggs', 'count', { default: 7 }),
       eggWeight: eggWeight(),
       size: choice<string>('or their class', [BY_WEIGHT, ...EGG_CLASSES.keys()], BY_WEIGHT),
     },
-    results: { contents: ['Without shell', 'g'], whites: ['Whites', 'g'], yolks: ['Yolks', 'g'] },
+    results: { contents: [say`Without shell`, 'g'], whites: ['Whites', 'g'], yolks: ['Yolks', 'g'] },
     run: ({ count, eggWeight: weight, size }, { kitchen }) => ({
       ...eggParts(count, EGG_CLASSES.get(size) ?? weight, kitchen.coefficients.egg.shares),
     }),
   }),
   calculator({
-    ...{ name: 'egg-ledger', title: 'Egg ledger', group: 'Formula', also: 'crack left over' },
+    ...{ name: 'egg-ledger', title: say`Egg ledger`, group: 'Formula', also: 'crack left over' },
     about: 'Adds up what batches need of whole egg, whites and yolks: how many to crack, and what is left over.',
-    source: 'Crack enough for the beaten egg and then for the scarcer part.',
+    source: say`Crack enough for the beaten egg and then for the scarcer part.`,
     fields: {
       needs: list(
         'Batches',
@@ -139,8 +143,8 @@ export const formulaCalculators: Calculator[] = [
       whole: ['Whole', 'g'],
       whites: ['Whites', 'g'],
       yolks: ['Yolks', 'g'],
-      leftWhites: ['Whites over', 'g'],
-      leftYolks: ['Yolks over', 'g'],
+      leftWhites: [say`Whites over`, 'g'],
+      leftYolks: [say`Yolks over`, 'g'],
     },
     run: ({ needs, eggWeight: weight }, { kitchen }) => {
       const { left, ...ledger } = eggLedger(needs, weight, kitchen.coefficients.egg.shares);
@@ -148,9 +152,9 @@ export const formulaCalculators: Calculator[] = [
     },
   }),
   calculator({
-    ...{ name: 'yeast', title: 'Yeast', group: 'Formula', also: 'fresh dried instant' },
+    ...{ name: 'yeast', title: say`Yeast`, group: 'Formula', also: 'fresh dried instant' },
     about: 'One kind for another.',
-    source: 'Fresh : active dry : instant = 1 : 0.5 : 0.4 by weight.',
+    source: say`Fresh : active dry : instant = 1 : 0.5 : 0.4 by weight.`,
     fields: {
       grams: number('Yeast', 'g', { default: 20 }),
       from: choice<Yeast>('It is', YEASTS, 'fresh'),
@@ -160,20 +164,20 @@ export const formulaCalculators: Calculator[] = [
     run: ({ grams, from, to }, { kitchen }) => ({ grams: convertYeast(grams, from, to, kitchen.coefficients.yeast) }),
   }),
   calculator({
-    ...{ name: 'gelatine', title: 'Gelatine', group: 'Formula', also: 'bloom sheets powder leaf' },
+    ...{ name: 'gelatine', title: say`Gelatine`, group: 'Formula', also: 'bloom sheets powder leaf' },
     about: 'Between strengths, and in sheets of a grade. Powder is soaked in five times its weight of water.',
-    source: 'Grams × √(bloom₁ ÷ bloom₂).',
+    source: say`Grams × √(bloom₁ ÷ bloom₂).`,
     fields: {
-      grams: number('Formula says', 'g', { default: 12 }),
+      grams: number(say`Formula says`, 'g', { default: 12 }),
       fromBloom: number('of bloom', 'bloom', { default: 200, least: 1 }),
-      toBloom: maybe('You have powder of bloom', 'bloom', { least: 1 }),
+      toBloom: maybe(say`You have powder of bloom`, 'bloom', { least: 1 }),
       grade: choice<SheetGrade>('or sheets, grade', GRADES, (f) => f.sheetGrade),
     },
     results: {
       grams: ['Take', 'g'],
       bloom: ['of bloom', 'bloom'],
-      sheets: ['Sheets of the grade', 'count'],
-      water: ['Water to soak powder in', 'ml'],
+      sheets: [say`Sheets of the grade`, 'count'],
+      water: [say`Water to soak powder in`, 'ml'],
     },
     run: ({ grams, fromBloom, toBloom, grade }, { kitchen }) => {
       const { sheetGrades } = kitchen.coefficients;
@@ -191,16 +195,16 @@ export const formulaCalculators: Calculator[] = [
   calculator({
     ...{
       name: 'substitute',
-      title: 'Do without',
+      title: say`Do without`,
       group: 'Formula',
       also: 'egg-free nut-free buttermilk cake flour allergen',
     },
     about: 'What can stand in for an ingredient, by weight, and what changes with it.',
-    source: 'Customary substitutions; each kitchen tests its own.',
+    source: say`Customary substitutions; each kitchen tests its own.`,
     fields: {
       ingredient: choice<string>('Ingredient', [...new Set(SUBSTITUTIONS.map((s) => s.replaces))], 'buttermilk'),
       grams: number('Weight', 'g', { default: 100 }),
-      avoid: names('Must be without (allergens)'),
+      avoid: names(say`Must be without (allergens)`),
     },
     results: { ways: ['Ways', ''] },
     run: ({ ingredient, grams, avoid }) => {
@@ -224,19 +228,19 @@ export const formulaCalculators: Calculator[] = [
     },
   }),
   calculator({
-    ...{ name: 'ganache', title: 'Ganache', group: 'Formula', also: 'chocolate cream drip' },
+    ...{ name: 'ganache', title: say`Ganache`, group: 'Formula', also: 'chocolate cream drip' },
     about: 'Chocolate and cream by what it is for, and at what warmth it is worked.',
-    source: 'Dark : cream drip 1:1, pour 1:1, spread 1.5:1, whip 1:1.5, truffle 2:1; milk × 1.4, white × 1.75.',
+    source: say`Dark : cream drip 1:1, pour 1:1, spread 1.5:1, whip 1:1.5, truffle 2:1; milk × 1.4, white × 1.75.`,
     fields: {
-      grams: number('To make', 'g', { default: 1000 }),
+      grams: number(say`To make`, 'g', { default: 1000 }),
       use: choice<GanacheUse>('To', ['drip', 'pour', 'spread', 'whip', 'truffle'], 'spread'),
       chocolate: choice<Chocolate>('Chocolate', ['dark', 'milk', 'white'], 'dark'),
     },
     results: {
       chocolate: ['Chocolate', 'g'],
       cream: ['Cream', 'g'],
-      ratio: ['Chocolate to one of cream', ''],
-      workLow: ['Work from', '°C'],
+      ratio: [say`Chocolate to one of cream`, ''],
+      workLow: [say`Work from`, '°C'],
       workHigh: ['to', '°C'],
     },
     run: ({ grams, use, chocolate }, { kitchen }) => {
@@ -245,15 +249,20 @@ export const formulaCalculators: Calculator[] = [
     },
   }),
   calculator({
-    ...{ name: 'syrup', title: 'Sugar syrup', group: 'Formula', also: 'brix boil soak' },
+    ...{ name: 'syrup', title: say`Sugar syrup`, group: 'Formula', also: 'brix boil soak' },
     about: 'Sugar and water for a syrup, and what has to boil off.',
-    source: 'Sugar = weight × °Brix ÷ 100; begun at a ratio of sugar to water.',
+    source: say`Sugar = weight × °Brix ÷ 100; begun at a ratio of sugar to water.`,
     fields: {
       grams: number('Syrup', 'g', { default: 500 }),
       brix: number('Strength', '°Brix', { default: 65, least: 1, most: 99 }),
-      ratio: number('Sugar to one of water at the start', '', { default: 1, least: 0.01 }),
+      ratio: number(say`Sugar to one of water at the start`, '', { default: 1, least: 0.01 }),
     },
-    results: { sugar: ['Sugar', 'g'], water: ['Water', 'g'], boilOff: ['Boil off', 'g'], density: ['Weighs', 'g/ml'] },
+    results: {
+      sugar: ['Sugar', 'g'],
+      water: ['Water', 'g'],
+      boilOff: [say`Boil off`, 'g'],
+      density: ['Weighs', 'g/ml'],
+    },
     run: ({ grams, brix, ratio }) => {
       const made = syrup(grams, brix, ratio);
       if (made.boilOff < -1e-9)
@@ -262,9 +271,9 @@ export const formulaCalculators: Calculator[] = [
     },
   }),
   calculator({
-    ...{ name: 'alcohol', title: 'Alcohol of a soak', group: 'Formula', also: 'spirit rum brandy' },
+    ...{ name: 'alcohol', title: say`Alcohol of a soak`, group: 'Formula', also: 'spirit rum brandy' },
     about: 'By volume of the finished soak.',
-    source: 'Spirit ml × % ÷ (spirit ml + syrup ml).',
+    source: say`Spirit ml × % ÷ (spirit ml + syrup ml).`,
     fields: {
       spirit: number('Spirit', 'ml', { default: 60 }),
       strength: number('its strength', '% vol', { default: 40, most: 100 }),
@@ -277,11 +286,11 @@ export const formulaCalculators: Calculator[] = [
     }),
   }),
   calculator({
-    ...{ name: 'allergens', title: 'Allergens of a formula', group: 'Formula' },
+    ...{ name: 'allergens', title: say`Allergens of a formula`, group: 'Formula' },
     about: 'What its ingredients bring, checked against what must not be in it.',
-    source: 'Allergens of each ingredient in the library.',
-    fields: { lines: lines(), avoid: names('Must not contain') },
-    results: { allergens: ['Contains', ''], clashes: ['Must not', ''] },
+    source: say`Allergens of each ingredient in the library.`,
+    fields: { lines: lines(), avoid: names(say`Must not contain`) },
+    results: { allergens: ['Contains', ''], clashes: [say`Must not`, ''] },
     run: ({ lines: given, avoid }, { kitchen }) => {
       const unknown = given.filter((l) => !kitchen.ingredients.has(l.ingredient)).map((l) => l.ingredient);
       if (unknown.length > 0) throw new CannotCalculate(`The library does not know: ${unknown.join(', ')}.`);

@@ -1,3 +1,4 @@
+import { say } from '../words/say';
 import { fitCooling, minutesUntil, temperatureAfter } from '../records/cooling';
 import { calculator, CannotCalculate, choice, list, maybe, number, type Calculator } from './calculator';
 
@@ -7,9 +8,9 @@ const bandAround = (tau: number) => ({ low: tau * (1 - BAND), likely: tau, high:
 
 export const heatCalculators: Calculator[] = [
   calculator({
-    ...{ name: 'cooling', title: 'When is it cool?', group: 'Heat and cold', also: 'probe temperature chill' },
+    ...{ name: 'cooling', title: say`When is it cool?`, group: say`Heat and cold`, also: 'probe temperature chill' },
     about: 'An estimate with a low and a high, always checked by probe. Local food law and your own plan come first.',
-    source: 'T(t) = Tₐ + (T₀ − Tₐ) e^(−t/τ), τ by thing and place, or fitted to your probe.',
+    source: say`T(t) = Tₐ + (T₀ − Tₐ) e^(−t/τ), τ by thing and place, or fitted to your probe.`,
     fields: {
       thing: choice<string>(
         'What',
@@ -18,15 +19,15 @@ export const heatCalculators: Calculator[] = [
       ),
       place: choice<'bench' | 'fridge' | 'freezer'>('Where', ['bench', 'fridge', 'freezer'], 'bench'),
       from: number('It is now', '°C', { default: 95, least: -40 }),
-      ambient: number('The place has', '°C', { default: 21, least: -40 }),
+      ambient: number(say`The place has`, '°C', { default: 21, least: -40 }),
       target: number('When under', '°C', { default: 28, least: -40 }),
       tau: maybe('τ, if you know it', 'min', { least: 0.1 }),
     },
     results: {
-      low: ['At the earliest', 'min'],
+      low: [say`At the earliest`, 'min'],
       likely: ['Likely', 'min'],
-      high: ['At the latest', 'min'],
-      after30: ['In half an hour it has', '°C'],
+      high: [say`At the latest`, 'min'],
+      after30: [say`In half an hour it has`, '°C'],
     },
     run: ({ thing, place, from, ambient, target, tau }, { kitchen }) => {
       if (place === 'freezer' && target <= 0)
@@ -40,11 +41,16 @@ export const heatCalculators: Calculator[] = [
     },
   }),
   calculator({
-    ...{ name: 'cooling-fit', title: 'Learn cooling from the probe', group: 'Heat and cold', also: 'readings tau' },
+    ...{
+      name: 'cooling-fit',
+      title: say`Learn cooling from the probe`,
+      group: say`Heat and cold`,
+      also: 'readings tau',
+    },
     about: 'Fits τ to your readings: two at the least.',
-    source: 'Least squares on ln((T − Tₐ) ÷ (T₀ − Tₐ)) = −t/τ, bounds of two standard errors.',
+    source: say`Least squares on ln((T − Tₐ) ÷ (T₀ − Tₐ)) = −t/τ, bounds of two standard errors.`,
     fields: {
-      ambient: number('The place has', '°C', { default: 21, least: -40 }),
+      ambient: number(say`The place has`, '°C', { default: 21, least: -40 }),
       readings: list('Readings', { minutes: number('After', 'min'), celsius: number('it had', '°C', { least: -40 }) }, [
         { minutes: 0, celsius: 92 },
         { minutes: 20, celsius: 63 },

@@ -1,3 +1,4 @@
+import { say } from '../words/say';
 import { toGrams, toMillilitres, type Sifting } from '../measure/density';
 import type { Decimal } from '../measure/parse-number';
 import { parseQuantity } from '../measure/parse-quantity';
@@ -7,19 +8,23 @@ import { COUNTRIES, toInside, toOutside, unitNamed, type Country } from '../meas
 import { calculator, CannotCalculate, choice, maybe, number, text, type Calculator } from './calculator';
 
 const KITCHENS = 'as the kitchen';
-const country = () => choice<Country | typeof KITCHENS>('Cups of', [KITCHENS, ...COUNTRIES], KITCHENS);
+const country = () => choice<Country | typeof KITCHENS>(say`Cups of`, [KITCHENS, ...COUNTRIES], KITCHENS);
 
 export const measureCalculators: Calculator[] = [
   calculator({
-    ...{ name: 'parse', title: 'What was typed', group: 'Measures' },
+    ...{ name: 'parse', title: say`What was typed`, group: 'Measures' },
     about: 'Reads “1 1/2 cups”, “2 lb 3 oz”, “350F”, “gas 4”, “1h30”.',
-    source: 'International units; household measures by country.',
+    source: say`International units; household measures by country.`,
     fields: {
       text: text('Typed', '1 1/2 cups'),
       country: country(),
       decimal: choice<Decimal | typeof KITCHENS>('Decimals', [KITCHENS, 'point', 'comma', 'ask'], KITCHENS),
     },
-    results: { dimension: ['It measures', ''], value: ['In g, ml, mm, °C or min', ''], shown: ['Read back', ''] },
+    results: {
+      dimension: [say`It measures`, ''],
+      value: [say`In g, ml, mm, °C or min`, ''],
+      shown: [say`Read back`, ''],
+    },
     run: ({ text: typed, country: asked, decimal }, { typing }) => {
       const of = asked === KITCHENS ? typing.country : asked;
       const parsed = parseQuantity(typed, {
@@ -44,12 +49,12 @@ export const measureCalculators: Calculator[] = [
   calculator({
     ...{
       name: 'convert',
-      title: 'From one unit to another',
+      title: say`From one unit to another`,
       group: 'Measures',
       also: 'cups ounces pounds inches litres',
     },
     about: 'Within mass, volume, length or time. Between volume and weight use the density.',
-    source: 'International units; household measures by country.',
+    source: say`International units; household measures by country.`,
     fields: {
       value: number('Amount', '', { default: 1 }),
       from: text('From', 'cup'),
@@ -68,20 +73,25 @@ export const measureCalculators: Calculator[] = [
     },
   }),
   calculator({
-    ...{ name: 'temperature', title: 'Oven temperature', group: 'Measures', also: 'fahrenheit celsius gas mark fan' },
+    ...{
+      name: 'temperature',
+      title: say`Oven temperature`,
+      group: 'Measures',
+      also: 'fahrenheit celsius gas mark fan',
+    },
     about: 'Give one of the four; the others follow.',
-    source: '°F = °C × 9⁄5 + 32; fan = conventional − 20 °C or the kitchen’s own offset; customary gas marks.',
+    source: say`°F = °C × 9⁄5 + 32; fan = conventional − 20 °C or the kitchen’s own offset; customary gas marks.`,
     fields: {
       celsius: maybe('°C, conventional', '°C', { least: -273.15 }),
       fan: maybe('°C, fan', '°C', { least: -273.15 }),
       fahrenheit: maybe('°F', '°F', { least: -459.67 }),
-      gas: maybe('Gas mark', ''),
+      gas: maybe(say`Gas mark`, ''),
     },
     results: {
       celsius: ['Conventional', '°C'],
       fan: ['Fan', '°C'],
       fahrenheit: ['Fahrenheit', '°F'],
-      gas: ['Gas mark', ''],
+      gas: [say`Gas mark`, ''],
     },
     run: ({ celsius, fan, fahrenheit, gas }, { kitchen }) => {
       const offset = kitchen.coefficients.fanOffset;
@@ -95,11 +105,11 @@ export const measureCalculators: Calculator[] = [
     },
   }),
   calculator({
-    ...{ name: 'density', title: 'Volume and weight', group: 'Measures', also: 'cup of flour sugar grams' },
+    ...{ name: 'density', title: say`Volume and weight`, group: 'Measures', also: 'cup of flour sugar grams' },
     about: 'By the ingredient’s own density: a cup of flour is not a cup of sugar. Give millilitres or grams.',
-    source: 'g = ml × g/ml; flour sifted before it is measured weighs 0.87 of unsifted in the same cup.',
+    source: say`g = ml × g/ml; flour sifted before it is measured weighs 0.87 of unsifted in the same cup.`,
     fields: {
-      ingredient: text('Ingredient (its id)', ''),
+      ingredient: text(say`Ingredient (its id)`, ''),
       density: maybe('or density', 'g/ml'),
       millilitres: maybe('Volume', 'ml'),
       grams: maybe('or weight', 'g'),

@@ -1,3 +1,4 @@
+import { say } from '../words/say';
 import { counted } from '../measure/counted';
 import { orderId } from '../ids/ids';
 import { breakDown } from '../breakdown/break-down';
@@ -22,21 +23,21 @@ import {
 
 export const orderCalculators: Calculator[] = [
   calculator({
-    ...{ name: 'breakdown', title: 'Break an order down', group: 'Order' },
+    ...{ name: 'breakdown', title: say`Break an order down`, group: 'Order' },
     about: 'All components of a build in a size, with portions, left-overs and allergens. Tiers from the bottom up.',
-    source: 'The builds, formulas and figures of the kitchen.',
+    source: say`The builds, formulas and figures of the kitchen.`,
     fields: {
-      build: text('Build (its id)'),
+      build: text(say`Build (its id)`),
       tiers: list('Tiers', { form: form('Form') }),
-      without: names('Left out (roles)'),
-      choices: words('Schools and routes'),
+      without: names(say`Left out (roles)`),
+      choices: words(say`Schools and routes`),
     },
     results: {
       cake: ['Cake', ''],
       portions: ['Portions', 'count'],
-      grams: ['Finished cake', 'g'],
+      grams: [say`Finished cake`, 'g'],
       components: ['Components', ''],
-      leftOvers: ['Left over', ''],
+      leftOvers: [say`Left over`, ''],
       allergens: ['Contains', ''],
     },
     run: ({ build, tiers, without, choices }, { kitchen, builds }) => {

@@ -1,3 +1,4 @@
+import { say } from '../words/say';
 import type { Coefficients } from '../breakdown/figures/coefficients';
 import { parseQuantity, type Typing } from '../measure/parse-quantity';
 import { toFahrenheit } from '../measure/temperature';
@@ -24,7 +25,7 @@ export type ReadInput = { ok: true; values: Record<string, unknown> } | { ok: fa
 export function readInput(fields: Record<string, FieldSpec>, given: unknown, asked: Asked, path = ''): ReadInput {
   const { figures } = asked;
   if (typeof given !== 'object' || given === null || Array.isArray(given))
-    return { ok: false, problems: [{ path, message: 'Give the fields as a JSON object.' }] };
+    return { ok: false, problems: [{ path, message: say`Give the fields as a JSON object.` }] };
   const problems: InputProblem[] = [];
   const values: Record<string, unknown> = {};
   const at = (name: string) => (path === '' ? name : `${path}.${name}`);
@@ -32,7 +33,7 @@ export function readInput(fields: Record<string, FieldSpec>, given: unknown, ask
     if (!(name in fields))
       problems.push({
         path: at(name),
-        message: `There is no field “${name}”. Fields are: ${Object.keys(fields).join(', ')}.`,
+        message: say`There is no field “${name}”. Fields are: ${Object.keys(fields).join(', ')}.`,
       });
   for (const [name, spec] of Object.entries(fields)) {
     const value = (given as Record<string, unknown>)[name];
@@ -40,7 +41,7 @@ export function readInput(fields: Record<string, FieldSpec>, given: unknown, ask
       const preset =
         typeof spec.default === 'function' ? (spec.default as (f: Coefficients) => unknown)(figures) : spec.default;
       if (preset === undefined)
-        problems.push({ path: at(name), message: `${spec.label} is missing (${describe(spec, figures)}).` });
+        problems.push({ path: at(name), message: say`${spec.label} is missing (${describe(spec, figures)}).` });
       else values[name] = preset;
       continue;
     }
@@ -61,36 +62,36 @@ function readField(spec: FieldSpec, value: unknown, asked: Asked, path: string):
       const parsed = typeof value === 'string' ? typedNumber(value, spec.unit, typing) : value;
       if (typeof parsed === 'string') return wrong(parsed);
       if (typeof parsed !== 'number' || !Number.isFinite(parsed))
-        return wrong(`${spec.label} must be ${describe(spec, figures)}.`);
+        return wrong(say`${spec.label} must be ${describe(spec, figures)}.`);
       if (spec.least !== undefined && parsed < spec.least)
-        return wrong(`${spec.label} must be at least ${spec.least}.`);
-      if (spec.most !== undefined && parsed > spec.most) return wrong(`${spec.label} must be at most ${spec.most}.`);
-      if (spec.whole && !Number.isInteger(parsed)) return wrong(`${spec.label} must be a whole number.`);
+        return wrong(say`${spec.label} must be at least ${spec.least}.`);
+      if (spec.most !== undefined && parsed > spec.most) return wrong(say`${spec.label} must be at most ${spec.most}.`);
+      if (spec.whole && !Number.isInteger(parsed)) return wrong(say`${spec.label} must be a whole number.`);
       return { ok: true, value: parsed };
     }
     case 'text':
-      return typeof value === 'string' ? { ok: true, value } : wrong(`${spec.label} must be text.`);
+      return typeof value === 'string' ? { ok: true, value } : wrong(say`${spec.label} must be text.`);
     case 'choice': {
       const choices = choicesOf(spec, figures);
       return typeof value === 'string' && choices.includes(value)
         ? { ok: true, value }
-        : wrong(`${spec.label} must be one of: ${choices.join(', ')}.`);
+        : wrong(say`${spec.label} must be one of: ${choices.join(', ')}.`);
     }
     case 'names':
       return Array.isArray(value) && value.every((x) => typeof x === 'string')
         ? { ok: true, value }
-        : wrong(`${spec.label} must be a list of names.`);
+        : wrong(say`${spec.label} must be a list of names.`);
     case 'words':
       return typeof value === 'object' && value !== null && Object.values(value).every((x) => typeof x === 'string')
         ? { ok: true, value }
-        : wrong(`${spec.label} must be an object of texts.`);
+        : wrong(say`${spec.label} must be an object of texts.`);
     case 'form':
       return readForm(value, path, typing);
     case 'list': {
       if (!Array.isArray(value))
-        return wrong(`${spec.label} must be a list of objects with: ${Object.keys(spec.of).join(', ')}.`);
+        return wrong(say`${spec.label} must be a list of objects with: ${Object.keys(spec.of).join(', ')}.`);
       if (spec.least !== undefined && value.length < spec.least)
-        return wrong(`${spec.label} must have at least ${spec.least} entry.`);
+        return wrong(say`${spec.label} must have at least ${spec.least} entry.`);
       const read = value.map((entry, i) => readInput(spec.of, entry, asked, `${path}.${i}`));
       const problems = read.flatMap((r) => (r.ok ? [] : r.problems));
       return problems.length > 0
@@ -121,7 +122,7 @@ function typedNumber(typed: string, unit: CalcUnit, typing: Typing): number | st
   if (dimension === 'count' || dimension === DIMENSIONS[unit]) return value;
   if (dimension === 'temperature' && unit === '°F') return toFahrenheit(value);
   if (dimension === 'share' && (unit === '% vol' || unit === '°Brix')) return value * 100;
-  return `“${typed}” is a ${dimension}; ${unit || 'a number'} is wanted.`;
+  return say`“${typed}” is a ${dimension}; ${unit || 'a number'} is wanted.`;
 }
 
 /** Other words for forms and their measures. */
@@ -140,14 +141,14 @@ function readForm(value: unknown, path: string, typing: Typing): ReadField {
     .map(([name, measures]) => `${name} (${measures.join(', ')})`)
     .join('; ');
   if (typeof value !== 'object' || value === null)
-    return wrong(`Give a form as {"form": "round", "diameter": 200}. Forms: ${all}.`);
+    return wrong(say`Give a form as {"form": "round", "diameter": 200}. Forms: ${all}.`);
   const { form, shape, ...measures } = value as Record<string, unknown>;
   const said = String(form ?? shape ?? '');
   const name = FORM_NAMES[said] ?? said;
-  if (!(name in FORM_MEASURES)) return wrong(`There is no form “${said}”. Forms: ${all}.`);
+  if (!(name in FORM_MEASURES)) return wrong(say`There is no form “${said}”. Forms: ${all}.`);
   const known = FORM_MEASURES[name as FormName];
   const unknown = Object.keys(measures).filter((m) => !known.includes(m));
-  if (unknown.length > 0) return wrong(`A ${name} has no ${unknown.join(', ')}; it has: ${known.join(', ')}.`);
+  if (unknown.length > 0) return wrong(say`A ${name} has no ${unknown.join(', ')}; it has: ${known.join(', ')}.`);
   const read: Record<string, unknown> = { form: name };
   for (const [key, raw] of Object.entries(measures)) {
     const number = typeof raw === 'string' ? typedNumber(raw, 'mm', typing) : raw;
@@ -162,13 +163,13 @@ function readForm(value: unknown, path: string, typing: Typing): ReadField {
 export function describe(spec: FieldSpec, figures: Coefficients): string {
   switch (spec.kind) {
     case 'number':
-      return `a number${spec.unit && spec.unit !== 'count' ? ` in ${spec.unit}` : ''}${spec.least !== undefined ? `, at least ${spec.least}` : ''}`;
+      return `a number${spec.unit && spec.unit !== 'count' ? ` in ${spec.unit}` : ''}${spec.least !== undefined ? say`, at least ${spec.least}` : ''}`;
     case 'choice':
-      return `one of: ${choicesOf(spec, figures).join(', ')}`;
+      return say`one of: ${choicesOf(spec, figures).join(', ')}`;
     case 'form':
       return 'a form, {"form": "round", "diameter": 200}';
     case 'list':
-      return `a list of {${Object.keys(spec.of).join(', ')}}`;
+      return say`a list of {${Object.keys(spec.of).join(', ')}}`;
     case 'names':
       return 'a list of names';
     case 'words':

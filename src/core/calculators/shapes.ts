@@ -1,3 +1,4 @@
+import { say } from '../words/say';
 import { cakeName } from '../breakdown/amounts/cake';
 import { clothArea, clothDisc, clothFor } from '../shape/cloth';
 import { cuttingSchemes, type CuttingScheme } from '../shape/cutting-scheme';
@@ -31,8 +32,8 @@ export const shapeCalculators: Calculator[] = [
   calculator({
     ...{
       name: 'shape',
-      title: 'Areas and volume',
-      group: 'Shapes and portions',
+      title: say`Areas and volume`,
+      group: say`Shapes and portions`,
       also: 'heart hexagon petal ring loaf log',
     },
     about: 'Top, side, outline and volume of any form.',
@@ -55,27 +56,31 @@ export const shapeCalculators: Calculator[] = [
     }),
   }),
   calculator({
-    ...{ name: 'portions', title: 'Portions of a tier', group: 'Shapes and portions', also: 'guests slices wedges' },
+    ...{
+      name: 'portions',
+      title: say`Portions of a tier`,
+      group: say`Shapes and portions`,
+      also: 'guests slices wedges',
+    },
     about: 'By area and height, and by how it is cut; with its weight, whether a portion is plausible.',
-    source:
-      '⌊top area ÷ portion area⌋, in proportion to 100 mm below 80 mm, twice from 160 mm on; wedges by their rim, strips cut into pieces of which 60 % are there.',
+    source: say`⌊top area ÷ portion area⌋, in proportion to 100 mm below 80 mm, twice from 160 mm on; wedges by their rim, strips cut into pieces of which 60 % are there.`,
     fields: {
       form: form('Form', ROUND),
       height: number('Height', 'mm', { default: 100, least: 1 }),
       kind: choice<PortionKind>('Portion', PORTION_KINDS, 'party'),
-      scheme: choice<CuttingScheme | 'area'>('Cut in', ['area', 'wedges', 'strips'], 'area'),
-      grams: maybe('Finished cake weighs', 'g', { least: 1 }),
+      scheme: choice<CuttingScheme | 'area'>(say`Cut in`, ['area', 'wedges', 'strips'], 'area'),
+      grams: maybe(say`Finished cake weighs`, 'g', { least: 1 }),
     },
     results: {
       portions: ['Portions', 'count'],
-      portionArea: ['A portion has', 'cm²'],
-      wedges: ['In wedges', 'count'],
-      strips: ['In strips', 'count'],
-      better: ['Gives more', ''],
-      gramsEach: ['A portion weighs', 'g'],
+      portionArea: [say`A portion has`, 'cm²'],
+      wedges: [say`In wedges`, 'count'],
+      strips: [say`In strips`, 'count'],
+      better: [say`Gives more`, ''],
+      gramsEach: [say`A portion weighs`, 'g'],
       plausible: ['which is plausible', ''],
       form: ['of', ''],
-      pieces: ['Where to cut', ''],
+      pieces: [say`Where to cut`, ''],
     },
     run: ({ form: f, height, kind, scheme, grams }, { kitchen }) => {
       const { portions: settings, cutting } = kitchen.coefficients;
@@ -102,20 +107,25 @@ export const shapeCalculators: Calculator[] = [
     },
   }),
   calculator({
-    ...{ name: 'tiers', title: 'Sizes for a number of guests', group: 'Shapes and portions', also: 'tiers proposals' },
+    ...{
+      name: 'tiers',
+      title: say`Sizes for a number of guests`,
+      group: say`Shapes and portions`,
+      also: 'tiers proposals',
+    },
     about: 'One cake, tiers, equal cakes side by side, or a shown cake with others that are cut in the kitchen.',
-    source: 'Of each kind the smallest surplus first; tiers step in by 40 mm; portions by area and height.',
+    source: say`Of each kind the smallest surplus first; tiers step in by 40 mm; portions by area and height.`,
     fields: {
       guests: number('Guests', 'count', { default: 60, whole: true, least: 1, most: 2000 }),
       kind: choice<PortionKind>('Portion', PORTION_KINDS, 'party'),
       height: number('Height of a tier', 'mm', { default: 110, least: 1 }),
-      mostTiers: number('Tiers at most', 'count', { default: 3, whole: true, least: 1, most: 6 }),
+      mostTiers: number(say`Tiers at most`, 'count', { default: 3, whole: true, least: 1, most: 6 }),
       sizes: list(
         'Sizes',
         { form: form('Form') },
         [150, 200, 240, 280].map((diameter) => ({ form: { form: 'round' as const, diameter } })),
       ),
-      cutting: list('Cut in the kitchen', { form: form('Form') }, [{ form: { form: 'square', side: 250 } }]),
+      cutting: list(say`Cut in the kitchen`, { form: form('Form') }, [{ form: { form: 'square', side: 250 } }]),
     },
     results: { offers: ['Sets', ''] },
     run: ({ guests, kind, height, mostTiers, sizes, cutting }, { kitchen }) => {
@@ -138,13 +148,12 @@ export const shapeCalculators: Calculator[] = [
   calculator({
     ...{
       name: 'stand',
-      title: 'Board, box, dowels, film',
-      group: 'Shapes and portions',
+      title: say`Board, box, dowels, film`,
+      group: say`Shapes and portions`,
       also: 'drum card collar acetate',
     },
     about: 'What a cake stands on and goes into. Tiers from the bottom up.',
-    source:
-      'Drum = largest tier + 50 mm; card = tier; box ≥ drum and height + 20 mm; film = outline + 20 mm; dowels by diameter.',
+    source: say`Drum = largest tier + 50 mm; card = tier; box ≥ drum and height + 20 mm; film = outline + 20 mm; dowels by diameter.`,
     fields: {
       tiers: list(
         'Tiers',
@@ -156,10 +165,10 @@ export const shapeCalculators: Calculator[] = [
     results: {
       drum: ['Drum', 'mm'],
       cards: ['Cards', 'mm'],
-      dowels: ['Dowels, from the bottom', 'count'],
-      boxSide: ['Box, inside', 'mm'],
-      boxHeight: ['Box height', 'mm'],
-      film: ['Film for each tier', 'mm'],
+      dowels: [say`Dowels, from the bottom`, 'count'],
+      boxSide: [say`Box, inside`, 'mm'],
+      boxHeight: [say`Box height`, 'mm'],
+      film: [say`Film for each tier`, 'mm'],
     },
     run: ({ tiers, height }, { kitchen }) => {
       const { box, ...stand } = standFor(
@@ -171,10 +180,14 @@ export const shapeCalculators: Calculator[] = [
     },
   }),
   calculator({
-    ...{ name: 'paste', title: 'Sugar-paste cover', group: 'Shapes and portions', also: 'disc rolled fondant cloth' },
+    ...{
+      name: 'paste',
+      title: say`Sugar-paste cover`,
+      group: say`Shapes and portions`,
+      also: 'disc rolled fondant cloth',
+    },
     about: 'The cloth to roll, what it weighs, and what of it is trimmed off.',
-    source:
-      'Round d + 2h + 50 mm, square s + 2h + 50 mm, as a disc its diagonal + 2h + 50 mm; area × thickness × 1.35 g/ml.',
+    source: say`Round d + 2h + 50 mm, square s + 2h + 50 mm, as a disc its diagonal + 2h + 50 mm; area × thickness × 1.35 g/ml.`,
     fields: {
       form: form('Form', ROUND),
       height: number('Height', 'mm', { default: 100 }),
@@ -182,7 +195,7 @@ export const shapeCalculators: Calculator[] = [
       rolled: choice<'as the cake' | 'as a disc'>('Rolled', ['as the cake', 'as a disc'], 'as the cake'),
     },
     results: {
-      disc: ['Roll a disc of', 'mm'],
+      disc: [say`Roll a disc of`, 'mm'],
       length: ['or a cloth, long', 'mm'],
       width: ['and wide', 'mm'],
       grams: ['Weight', 'g'],
@@ -210,7 +223,7 @@ export const shapeCalculators: Calculator[] = [
 
 /** Why nothing gives enough, and what would help. */
 export function noOfferWords(why: NoOffer, guests: number): string {
-  if (why.because === 'no sizes') return 'No size of these gives a single portion.';
+  if (why.because === 'no sizes') return say`No size of these gives a single portion.`;
   const name = formName(why.form);
-  return `${guests} portions take ${why.needs} × ${name}; ${why.has} can be made at once. A larger size, or more of this one, would help.`;
+  return say`${guests} portions take ${why.needs} × ${name}; ${why.has} can be made at once. A larger size, or more of this one, would help.`;
 }

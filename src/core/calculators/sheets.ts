@@ -1,3 +1,4 @@
+import { say } from '../words/say';
 import { cuttingPlan } from '../shape/cutting-plan';
 import type { WantedPiece } from '../shape/wanted-piece';
 import { pieceArea, type PlacedPiece } from '../shape/piece';
@@ -17,27 +18,26 @@ import {
   type CalcValues,
 } from './calculator';
 
-const thickness = () => number('Panels are thick', 'mm', { default: 5, least: 0.5 });
-const spread = () => number('Each edge spreads', 'mm', { default: 0 });
-const PANEL_RESULTS = { panels: ['Panels', ''], area: ['Dough covers', 'mm²'] } as const;
+const thickness = () => number(say`Panels are thick`, 'mm', { default: 5, least: 0.5 });
+const spread = () => number(say`Each edge spreads`, 'mm', { default: 0 });
+const PANEL_RESULTS = { panels: ['Panels', ''], area: [say`Dough covers`, 'mm²'] } as const;
 
 export const sheetCalculators: Calculator[] = [
   calculator({
     ...{
       name: 'cutting',
-      title: 'Cutting plan of a sheet',
-      group: 'Sheets and panels',
+      title: say`Cutting plan of a sheet`,
+      group: say`Sheets and panels`,
       also: 'discs half-discs rectangles sponge waste',
       heavy: true,
     },
     about:
       'Where to cut discs, half-discs and rectangles, drawn to scale, with what is left. Without a count as many as fit.',
-    source:
-      'Bottom-left fill in several orders, rows of discs, blocks of rectangles around a hole; every pair is checked apart.',
+    source: say`Bottom-left fill in several orders, rows of discs, blocks of rectangles around a hole; every pair is checked apart.`,
     fields: {
-      length: number('Sheet, long', 'mm', { default: 600, least: 1 }),
+      length: number(say`Sheet, long`, 'mm', { default: 600, least: 1 }),
       width: number('Sheet, wide', 'mm', { default: 400, least: 1 }),
-      grams: maybe('Sheet weighs', 'g'),
+      grams: maybe(say`Sheet weighs`, 'g'),
       pieces: list(
         'Pieces',
         {
@@ -45,17 +45,17 @@ export const sheetCalculators: Calculator[] = [
           diameter: maybe('Diameter', 'mm'),
           length: maybe('Length', 'mm'),
           width: maybe('Width', 'mm'),
-          count: maybe('How many', 'count', { whole: true, least: 1, most: 150 }),
+          count: maybe(say`How many`, 'count', { whole: true, least: 1, most: 150 }),
         },
         [{ shape: 'disc', diameter: 180, length: null, width: null, count: null }],
       ),
     },
     results: {
       count: ['Pieces', 'count'],
-      waste: ['Left over', 'mm²'],
+      waste: [say`Left over`, 'mm²'],
       wasteShare: ['of the sheet', 'share'],
       wasteGrams: ['weighs', 'g'],
-      missing: ['No place for', 'count'],
+      missing: [say`No place for`, 'count'],
       placed: ['Where', ''],
     },
     run: ({ length, width, grams, pieces }) => {
@@ -76,18 +76,17 @@ export const sheetCalculators: Calculator[] = [
   calculator({
     ...{
       name: 'panels-house',
-      title: 'House of panels',
-      group: 'Sheets and panels',
+      title: say`House of panels`,
+      group: say`Sheets and panels`,
       also: 'gable roof template biscuit',
     },
     about: 'Gables, walls between them, and a roof that meets at the ridge.',
-    source:
-      'Gable height = w/2 × tan pitch; roof slope = w/2 ÷ cos pitch + overhang; walls shorter by two thicknesses.',
+    source: say`Gable height = w/2 × tan pitch; roof slope = w/2 ÷ cos pitch + overhang; walls shorter by two thicknesses.`,
     fields: {
-      length: number('House, long', 'mm', { default: 180, least: 20 }),
+      length: number(say`House, long`, 'mm', { default: 180, least: 20 }),
       width: number('wide', 'mm', { default: 140, least: 20 }),
       wallHeight: number('Walls', 'mm', { default: 100, least: 10 }),
-      pitch: number('Roof pitch, degrees', '', { default: 45, least: 5, most: 75 }),
+      pitch: number(say`Roof pitch, degrees`, '', { default: 45, least: 5, most: 75 }),
       overhang: number('Overhang', 'mm', { default: 10 }),
       thickness: thickness(),
       spread: spread(),
@@ -96,14 +95,14 @@ export const sheetCalculators: Calculator[] = [
     run: (m) => panelValues(housePanels(m)),
   }),
   calculator({
-    ...{ name: 'panels-box', title: 'Box of panels', group: 'Sheets and panels', also: 'crate template biscuit' },
+    ...{ name: 'panels-box', title: say`Box of panels`, group: say`Sheets and panels`, also: 'crate template biscuit' },
     about: 'Around the measured cake: two long sides that cover the ends of the short ones, and a lid.',
-    source: 'Inside = cake + clearance; long side = inside + two thicknesses.',
+    source: say`Inside = cake + clearance; long side = inside + two thicknesses.`,
     fields: {
-      length: number('Cake, long', 'mm', { default: 200, least: 20 }),
+      length: number(say`Cake, long`, 'mm', { default: 200, least: 20 }),
       width: number('wide', 'mm', { default: 200, least: 20 }),
       height: number('high', 'mm', { default: 110, least: 10 }),
-      clearance: number('Air between', 'mm', { default: 2 }),
+      clearance: number(say`Air between`, 'mm', { default: 2 }),
       thickness: thickness(),
       spread: spread(),
     },
@@ -113,12 +112,12 @@ export const sheetCalculators: Calculator[] = [
   calculator({
     ...{
       name: 'panels-collar',
-      title: 'Collar of staves',
-      group: 'Sheets and panels',
+      title: say`Collar of staves`,
+      group: say`Sheets and panels`,
       also: 'fence biscuit chocolate',
     },
     about: 'Equal staves around a cake.',
-    source: 'They stand outside: outline + π × thickness, shared out, less the gap.',
+    source: say`They stand outside: outline + π × thickness, shared out, less the gap.`,
     fields: {
       form: form('Around', { form: 'round', diameter: 200 }),
       height: number('Staves high', 'mm', { default: 110, least: 10 }),

@@ -1,3 +1,4 @@
+import { say } from '../words/say';
 import { BATTERS, type Batter } from '../formula/formula';
 import {
   bakedGrams,
@@ -28,23 +29,22 @@ const ROUND: Form = { form: 'round', diameter: 200 };
 
 export const tinCalculators: Calculator[] = [
   calculator({
-    ...{ name: 'tin-swap', title: 'Another tin', group: 'Tins', also: 'convert scale pan' },
+    ...{ name: 'tin-swap', title: say`Another tin`, group: 'Tins', also: 'convert scale pan' },
     about: 'What a formula for one tin becomes in another, and how long it bakes there.',
-    source:
-      'Same depth by top area, same proportions by volume; t₂ = t₁ × (depth of batter₂ ÷ depth of batter₁)^1.5, ± 15 %: by area the batter lies as deep as before.',
+    source: say`Same depth by top area, same proportions by volume; t₂ = t₁ × (depth of batter₂ ÷ depth of batter₁)^1.5, ± 15 %: by area the batter lies as deep as before.`,
     fields: {
       from: form('Formula is for', { form: 'round', diameter: 180 }),
       fromDepth: number('its depth', 'mm', { default: 50, least: 1 }),
       to: form('Tin in hand', { form: 'square', side: 200 }),
       toDepth: number('its depth', 'mm', { default: 50, least: 1 }),
       by: choice<'area' | 'volume'>('Scale by', ['area', 'volume'], 'area'),
-      grams: number('Formula weighs', 'g', { default: 900 }),
-      minutes: maybe('Formula bakes', 'min'),
+      grams: number(say`Formula weighs`, 'g', { default: 900 }),
+      minutes: maybe(say`Formula bakes`, 'min'),
     },
     results: {
       factor: ['Factor', ''],
       grams: ['Makes', 'g'],
-      minutesLow: ['Bakes: look at', 'min'],
+      minutesLow: [say`Bakes: look at`, 'min'],
       minutes: ['likely', 'min'],
       minutesHigh: ['at most', 'min'],
     },
@@ -61,37 +61,37 @@ export const tinCalculators: Calculator[] = [
     },
   }),
   calculator({
-    ...{ name: 'bake-time', title: 'Bake time at another depth', group: 'Tins' },
+    ...{ name: 'bake-time', title: say`Bake time at another depth`, group: 'Tins' },
     about: 'An estimate with its bounds: look at the low end.',
-    source: 't₂ = t₁ × (depth₂ ÷ depth₁)^1.5, ± 15 %.',
+    source: say`t₂ = t₁ × (depth₂ ÷ depth₁)^1.5, ± 15 %.`,
     fields: {
-      minutes: number('Bakes now', 'min', { default: 30 }),
-      depth: number('Depth of batter now', 'mm', { default: 30, least: 1 }),
-      newDepth: number('New depth', 'mm', { default: 40, least: 1 }),
+      minutes: number(say`Bakes now`, 'min', { default: 30 }),
+      depth: number(say`Depth of batter now`, 'mm', { default: 30, least: 1 }),
+      newDepth: number(say`New depth`, 'mm', { default: 40, least: 1 }),
     },
-    results: { low: ['Look at', 'min'], likely: ['Likely', 'min'], high: ['At most', 'min'] },
+    results: { low: [say`Look at`, 'min'], likely: ['Likely', 'min'], high: [say`At most`, 'min'] },
     run: ({ minutes, depth, newDepth }, { kitchen }) => ({
       ...bakeMinutes(minutes, depth, newDepth, kitchen.coefficients.bakeSpread),
     }),
   }),
   calculator({
-    ...{ name: 'batter', title: 'Batter for a tin', group: 'Tins' },
+    ...{ name: 'batter', title: say`Batter for a tin`, group: 'Tins' },
     about: 'How much batter fills a tin as far as it should.',
-    source: 'Tin volume × fill × density; a sheet by its spread depth.',
+    source: say`Tin volume × fill × density; a sheet by its spread depth.`,
     fields: {
       form: form('Tin', ROUND),
-      depth: number('Depth of the tin', 'mm', { default: 50, least: 1 }),
+      depth: number(say`Depth of the tin`, 'mm', { default: 50, least: 1 }),
       batter: choice<Batter>('Batter', BATTERS, 'butter'),
       tins: number('Tins', 'count', { default: 1, whole: true, least: 1 }),
       fill: maybe('Fill, if not the kitchen’s', 'share', { most: 1 }),
-      density: maybe('Density, if not the kitchen’s', 'g/ml'),
+      density: maybe(say`Density, if not the kitchen’s`, 'g/ml'),
     },
     results: {
-      volume: ['Tin holds', 'ml'],
-      gramsEach: ['Batter each', 'g'],
-      grams: ['In all', 'g'],
+      volume: [say`Tin holds`, 'ml'],
+      gramsEach: [say`Batter each`, 'g'],
+      grams: [say`In all`, 'g'],
       fill: ['Full to', 'share'],
-      density: ['Batter weighs', 'g/ml'],
+      density: [say`Batter weighs`, 'g/ml'],
     },
     run: ({ form: f, depth, batter, tins, fill, density }, { kitchen }) => {
       const { sheetDepth, batter: all } = kitchen.coefficients;
@@ -102,27 +102,26 @@ export const tinCalculators: Calculator[] = [
     },
   }),
   calculator({
-    ...{ name: 'layers', title: 'Batter for layers of a height', group: 'Tins', also: 'tins bake trim saw' },
+    ...{ name: 'layers', title: say`Batter for layers of a height`, group: 'Tins', also: 'tins bake trim saw' },
     about: 'A layer is as high as its cake wants it; the depth of the tin says how many come out of one.',
-    source:
-      'Top area × baked height × g per ml; baked height = finished layers ÷ (1 − trim) + cuts; g per ml = fill × density of the kind, or what you have measured.',
+    source: say`Top area × baked height × g per ml; baked height = finished layers ÷ (1 − trim) + cuts; g per ml = fill × density of the kind, or what you have measured.`,
     fields: {
       form: form('Tin', ROUND),
-      depth: number('Depth of the tin', 'mm', { default: 60, least: 1 }),
+      depth: number(say`Depth of the tin`, 'mm', { default: 60, least: 1 }),
       layers: number('Layers', 'count', { default: 4, whole: true, least: 1, most: 60 }),
-      layerHeight: number('Finished, high', 'mm', { default: 24, least: 1 }),
+      layerHeight: number(say`Finished, high`, 'mm', { default: 24, least: 1 }),
       batter: choice<Batter>('Batter', BATTERS, 'butter'),
-      trim: number('Levelling takes', 'share', { default: (f) => f.trim, most: 0.9 }),
-      sawCut: number('A cut takes', 'mm', { default: (f) => f.sawCut }),
-      measuredGrams: maybe('Measured: so much batter', 'g', { least: 1 }),
+      trim: number(say`Levelling takes`, 'share', { default: (f) => f.trim, most: 0.9 }),
+      sawCut: number(say`A cut takes`, 'mm', { default: (f) => f.sawCut }),
+      measuredGrams: maybe(say`Measured: so much batter`, 'g', { least: 1 }),
       measuredForm: form('in this tin', ROUND),
       measuredHeight: maybe('came out so high', 'mm', { least: 1 }),
     },
     results: {
-      perTin: ['Layers from a tin', 'count'],
+      perTin: [say`Layers from a tin`, 'count'],
       tins: ['Tins', ''],
-      gramsPerMl: ['Batter for each ml baked', 'g/ml'],
-      grams: ['In all', 'g'],
+      gramsPerMl: [say`Batter for each ml baked`, 'g/ml'],
+      grams: [say`In all`, 'g'],
     },
     run: (input, { kitchen }) => {
       const { form: f, depth, layers, layerHeight, batter, trim, sawCut } = input;
@@ -147,15 +146,15 @@ export const tinCalculators: Calculator[] = [
     },
   }),
   calculator({
-    ...{ name: 'base', title: 'Base, sheet or biscuit', group: 'Tins', also: 'dacquoise dough spread' },
+    ...{ name: 'base', title: say`Base, sheet or biscuit`, group: 'Tins', also: 'dacquoise dough spread' },
     about: 'What is spread, piped or rolled to its own area.',
-    source: 'Area × thickness × its own density ÷ (1 − loss).',
+    source: say`Area × thickness × its own density ÷ (1 − loss).`,
     fields: {
       form: form('Form', ROUND),
-      thickness: number('Baked, thick', 'mm', { default: 8, least: 0.1 }),
-      density: number('Baked, weighs', 'g/ml', { default: 0.5, least: 0.01 }),
-      loss: number('Lost in baking', 'share', { default: 0.12, most: 0.95 }),
-      count: number('How many', 'count', { default: 1, whole: true, least: 1 }),
+      thickness: number(say`Baked, thick`, 'mm', { default: 8, least: 0.1 }),
+      density: number(say`Baked, weighs`, 'g/ml', { default: 0.5, least: 0.01 }),
+      loss: number(say`Lost in baking`, 'share', { default: 0.12, most: 0.95 }),
+      count: number(say`How many`, 'count', { default: 1, whole: true, least: 1 }),
     },
     results: { grams: ['Mix', 'g'], baked: ['Baked', 'g'] },
     run: ({ form: f, thickness, density, loss, count }) => {
@@ -164,15 +163,15 @@ export const tinCalculators: Calculator[] = [
     },
   }),
   calculator({
-    ...{ name: 'roll', title: 'Rolled cake', group: 'Tins', also: 'roulade log diameter' },
+    ...{ name: 'roll', title: say`Rolled cake`, group: 'Tins', also: 'roulade log diameter' },
     about: 'How thick a sheet with its filling becomes when it is rolled up.',
-    source: 'Sheet rolled up × (sheet + filling) = π d² ÷ 4.',
+    source: say`Sheet rolled up × (sheet + filling) = π d² ÷ 4.`,
     fields: {
-      wound: number('Sheet, the side that is wound', 'mm', { default: 400, least: 1 }),
+      wound: number(say`Sheet, the side that is wound`, 'mm', { default: 400, least: 1 }),
       across: number('the other side', 'mm', { default: 300, least: 1 }),
-      sheet: number('Sheet, thick', 'mm', { default: 10, least: 0.1 }),
+      sheet: number(say`Sheet, thick`, 'mm', { default: 10, least: 0.1 }),
       filling: number('Filling', 'mm', { default: 6 }),
-      density: number('Filling weighs', 'g/ml', { default: 0.6, least: 0.01 }),
+      density: number(say`Filling weighs`, 'g/ml', { default: 0.6, least: 0.01 }),
     },
     results: { diameter: ['Thick', 'mm'], filling: ['Filling', 'g'] },
     run: ({ wound, across, sheet, filling, density }) => ({
@@ -181,9 +180,9 @@ export const tinCalculators: Calculator[] = [
     }),
   }),
   calculator({
-    ...{ name: 'batter-split', title: 'One batter into several tins', group: 'Tins', also: 'divide weigh' },
+    ...{ name: 'batter-split', title: say`One batter into several tins`, group: 'Tins', also: 'divide weigh' },
     about: 'Grams for each tin by its volume: the scale tells when it is full.',
-    source: 'Grams × tin volume ÷ volume of all tins.',
+    source: say`Grams × tin volume ÷ volume of all tins.`,
     fields: {
       grams: number('Batter', 'g', { default: 2400 }),
       tins: list(
@@ -191,7 +190,7 @@ export const tinCalculators: Calculator[] = [
         {
           form: form('Form'),
           depth: number('Depth', 'mm', { default: 50, least: 1 }),
-          count: number('How many', 'count', { default: 1, whole: true, least: 1 }),
+          count: number(say`How many`, 'count', { default: 1, whole: true, least: 1 }),
         },
         [
           { form: { form: 'round', diameter: 240 }, depth: 50, count: 2 },
@@ -199,7 +198,7 @@ export const tinCalculators: Calculator[] = [
         ],
       ),
     },
-    results: { tins: ['Into each', ''], total: ['Together', 'g'] },
+    results: { tins: [say`Into each`, ''], total: ['Together', 'g'] },
     run: ({ grams, tins }) => {
       const split = splitBatter(grams, tins);
       return {
@@ -209,20 +208,20 @@ export const tinCalculators: Calculator[] = [
     },
   }),
   calculator({
-    ...{ name: 'rounds', title: 'Tins short: rounds', group: 'Tins', also: 'layers one tin stand' },
+    ...{ name: 'rounds', title: say`Tins short: rounds`, group: 'Tins', also: 'layers one tin stand' },
     about: 'How often the oven is filled, and whether the batter can wait or is mixed anew.',
-    source: 'Rounds = ⌈layers ÷ tins⌉; the second round stands one bake; over the limit it is mixed again.',
+    source: say`Rounds = ⌈layers ÷ tins⌉; the second round stands one bake; over the limit it is mixed again.`,
     fields: {
       layers: number('Layers', 'count', { default: 3, whole: true, least: 1 }),
-      tins: number('Tins of that size', 'count', { default: 1, whole: true, least: 1 }),
+      tins: number(say`Tins of that size`, 'count', { default: 1, whole: true, least: 1 }),
       bake: number('Bakes', 'min', { default: 28, least: 1 }),
-      stands: number('Batter stands', 'min', { default: 15 }),
+      stands: number(say`Batter stands`, 'min', { default: 15 }),
     },
     results: {
       rounds: ['Rounds', 'count'],
-      stands: ['Second round would wait', 'min'],
+      stands: [say`Second round would wait`, 'min'],
       mixes: ['Mix', 'count'],
-      mixPerRound: ['Mix for each round', ''],
+      mixPerRound: [say`Mix for each round`, ''],
     },
     run: ({ layers, tins, bake, stands }) => {
       const plan = bakingRounds(layers, tins, bake, stands);

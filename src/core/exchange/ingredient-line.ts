@@ -1,3 +1,4 @@
+import { say } from '../words/say';
 import type { Ingredient } from '../formula/formula';
 import { toGrams } from '../measure/density';
 import { parseQuantity, TYPING, type Typing } from '../measure/parse-quantity';
@@ -33,7 +34,7 @@ export function readIngredientLine(
   const fail = (message: string): ReadLine => ({ ok: false, text, message });
   const plain = text.trim().replace(/\s+/g, ' ');
   const match = QUANTITY.exec(plain);
-  if (!match) return fail('It begins with no quantity.');
+  if (!match) return fail(say`It begins with no quantity.`);
   const number = match[1]!.replace(/^about\s+/i, '').trim();
   const rest = match[2]!;
   for (const [pattern, id, each] of COUNTED) {
@@ -55,7 +56,7 @@ export function readIngredientLine(
     if (dimension !== 'mass' && dimension !== 'volume') continue;
     return weighed(words.slice(take).join(' ').replace(/^of /i, ''), { dimension, value }, ingredients, fail);
   }
-  return fail('Its unit is not a weight or a volume.');
+  return fail(say`Its unit is not a weight or a volume.`);
 }
 
 function weighed(
@@ -65,15 +66,15 @@ function weighed(
   fail: (message: string) => ReadLine,
 ): ReadLine {
   const [name = '', ...notes] = said.split(',');
-  if (name.trim() === '') return fail('It names no ingredient.');
+  if (name.trim() === '') return fail(say`It names no ingredient.`);
   const note = notes.join(',').trim();
   const found = findIngredient(name, ingredients);
   const ingredient = found?.ingredient ?? newIngredient(name.trim());
   const guessed: string[] = [];
-  if (!found) guessed.push(`New to the library: “${ingredient.name}”. Its allergens are to be confirmed.`);
-  else if (!found.same) guessed.push(`Taken for ${ingredient.name}.`);
+  if (!found) guessed.push(say`New to the library: “${ingredient.name}”. Its allergens are to be confirmed.`);
+  else if (!found.same) guessed.push(say`Taken for ${ingredient.name}.`);
   if (dimension === 'volume' && ingredient.density === null)
-    guessed.push(`Nobody has said what a millilitre of ${ingredient.name} weighs: 1 g was taken.`);
+    guessed.push(say`Nobody has said what a millilitre of ${ingredient.name} weighs: 1 g was taken.`);
   return {
     ok: true,
     ingredient: ingredient.id,

@@ -1,3 +1,4 @@
+import { say } from '../words/say';
 import type { Formula, Ingredient } from '../formula/formula';
 import type { ForeignRecipe } from './foreign-recipe';
 
@@ -50,7 +51,7 @@ export function recipesInRows(rows: Partial<Record<string, string>>[], name: str
     else if (kind === 'step')
       open().instructions.push({
         name: called,
-        text: [get('text'), get('celsius') ? `Bake in the oven at ${get('celsius')} °C.` : '']
+        text: [get('text'), get('celsius') ? say`Bake in the oven at ${get('celsius')} °C.` : '']
           .filter(Boolean)
           .join(' '),
         minutes: Number(get('amount')) || null,

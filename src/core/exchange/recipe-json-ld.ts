@@ -1,3 +1,4 @@
+import { say } from '../words/say';
 import type { Formula, Ingredient } from '../formula/formula';
 import { yieldGrams } from '../formula/scale';
 import { showQuantity } from '../measure/show-quantity';
@@ -26,7 +27,12 @@ export function recipeToJsonLd(
     recipeInstructions: formula.steps.map((s) => ({
       '@type': 'HowToStep',
       name: s.name,
-      text: [s.how, s.oven ? `Oven at ${s.oven.celsius} °C.` : '', s.sign ? `Until: ${s.sign}.` : '', s.caution ?? '']
+      text: [
+        s.how,
+        s.oven ? say`Oven at ${s.oven.celsius} °C.` : '',
+        s.sign ? say`Until: ${s.sign}.` : '',
+        s.caution ?? '',
+      ]
         .filter(Boolean)
         .join(' '),
       performTime: duration(s.minutes.likely),

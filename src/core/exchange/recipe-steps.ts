@@ -1,3 +1,4 @@
+import { say } from '../words/say';
 import type { FormulaStep, FormulaWait } from '../formula/formula';
 import { fromFahrenheit, fromGasMark } from '../measure/temperature';
 import { slug } from './slug';
@@ -51,7 +52,10 @@ export function readSteps(instructions: ForeignRecipe['instructions'], report: R
       steps.push(step);
     }
     if (!rest || !(work || steps.length > 0)) continue;
-    report.push({ text: rest.why, message: `Read as a wait of ${hours(rest.minutes)}${at(rest.place)}, not as work.` });
+    report.push({
+      text: rest.why,
+      message: say`Read as a wait of ${hours(rest.minutes)}${at(rest.place)}, not as work.`,
+    });
     pending = {
       minutes: rest.minutes + (pending?.minutes ?? 0),
       place: rest.place ?? pending?.place ?? null,
@@ -63,7 +67,7 @@ export function readSteps(instructions: ForeignRecipe['instructions'], report: R
 
 type Said = ForeignRecipe['instructions'][number];
 
-const hours = (minutes: number) => (minutes >= 60 ? `${Number((minutes / 60).toFixed(1))} h` : `${minutes} min`);
+const hours = (minutes: number) => (minutes >= 60 ? `${Number((minutes / 60).toFixed(1))} h` : say`${minutes} min`);
 const at = (place: string | null) => (place ? ` in the ${place}` : '');
 
 /** What is done and what is waited for in one instruction. Each sentence that waits and says how long is a wait. */
@@ -99,7 +103,7 @@ function readStep({ name, text, minutes }: Said, before: FormulaStep[], report: 
   const celsius = ovenHeat(said);
   const told = minutes ?? minutesIn(said);
   if (told === null)
-    report.push({ text: name || text, message: `No time is told: ${GUESSED_MINUTES} min were put in.` });
+    report.push({ text: name || text, message: say`No time is told: ${GUESSED_MINUTES} min were put in.` });
   const likely = told ?? GUESSED_MINUTES;
   const bakes = celsius !== null && /\b(bake|oven|dry)/i.test(said);
   const short = (name || text.split(/[.;]/)[0]!).trim().slice(0, 40) || 'Step';
@@ -116,7 +120,7 @@ function readStep({ name, text, minutes }: Said, before: FormulaStep[], report: 
 }
 
 /** A step for a recipe that tells none. */
-export const oneStep = (): FormulaStep => readStep({ name: 'Make it', text: '', minutes: GUESSED_MINUTES }, [], []);
+export const oneStep = (): FormulaStep => readStep({ name: say`Make it`, text: '', minutes: GUESSED_MINUTES }, [], []);
 
 /** "at 350 °F", "180C", "gas 4": °C, to the full 5. */
 function ovenHeat(text: string): number | null {

@@ -1,3 +1,4 @@
+import { say } from '../words/say';
 import type { Formula, FormulaLine, Ingredient } from '../formula/formula';
 import { TYPING, type Typing } from '../measure/parse-quantity';
 import { readIngredientLine } from './ingredient-line';
@@ -37,18 +38,18 @@ export function readRecipe(
     const id = ingredient?.id ?? read.ingredient;
     const same = lines.find((l) => l.ingredient === id);
     if (same) {
-      report.push({ text, message: `Named twice: put together with the ${Math.round(same.grams)} g before it.` });
+      report.push({ text, message: say`Named twice: put together with the ${Math.round(same.grams)} g before it.` });
       same.grams += read.grams;
     } else lines.push({ ingredient: id, grams: read.grams, ...(read.note ? { note: read.note } : {}) });
   }
   const { steps, waits, after } = readSteps(recipe.instructions, report);
   if (steps.length === 0) {
-    report.push({ text: recipe.name, message: 'It tells no steps: one of 10 min was put in.' });
+    report.push({ text: recipe.name, message: say`It tells no steps: one of 10 min was put in.` });
     steps.push(oneStep());
   }
   report.push({
-    text: 'Loss, density, keeping',
-    message: 'Not told by a recipe: starting values, to be set by the kitchen.',
+    text: say`Loss, density, keeping`,
+    message: say`Not told by a recipe: starting values, to be set by the kitchen.`,
   });
   return {
     report,

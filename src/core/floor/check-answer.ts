@@ -1,3 +1,4 @@
+import { say } from '../words/say';
 import { checkKind } from '../kinds/checks';
 import type { Check } from '../formula/formula';
 
@@ -12,15 +13,15 @@ export interface CheckAnswer {
 /** Why an answer does not open the gate, with what to do; null where it does. */
 export function checkProblem(check: Check | null, answer: CheckAnswer | undefined): string | null {
   if (!check) return null;
-  if (answer?.holds !== true) return `First: ${check.text}?`;
+  if (answer?.holds !== true) return say`First: ${check.text}?`;
   if (check.limit === undefined) return null;
-  if (typeof answer.value !== 'number' || !Number.isFinite(answer.value)) return `What did it read? ${check.text}.`;
+  if (typeof answer.value !== 'number' || !Number.isFinite(answer.value)) return say`What did it read? ${check.text}.`;
   const { reaches, unit } = checkKind(check.kind);
   const read = `${answer.value} ${unit ?? ''}`.trim();
   if (reaches && !reaches(answer.value, check.limit))
-    return `${read} is not there yet (${check.text}). ${check.otherwise}`;
+    return say`${read} is not there yet (${check.text}). ${check.otherwise}`;
   return goneTooFar(check, answer) && !answer.again
-    ? `${read} has gone too far (${check.text}). Look again: right probe, right bowl, in the middle?`
+    ? say`${read} has gone too far (${check.text}). Look again: right probe, right bowl, in the middle?`
     : null;
 }
 

@@ -52,7 +52,7 @@ export function floorState(events: FloorEvent[]): Map<string, StepState> {
 type Told = Extract<FloorEvent, { step: string }>;
 
 /** What was told of steps and not taken back, each at the minute at which it really was. */
-export function asItWas(events: FloorEvent[]): Told[] {
+function asItWas(events: FloorEvent[]): Told[] {
   const takenBack = new Set(events.flatMap((e) => (e.kind === 'take back' ? [e.event] : [])));
   const corrected = new Map(events.flatMap((e) => (e.kind === 'correct' ? [[e.event, e.to] as const] : [])));
   return events.flatMap((e): Told[] => {

@@ -1,3 +1,4 @@
+import { say } from '../words/say';
 import { readingOf, type PlannedProblem } from '../plan-reading/plan-reading';
 import type { ReadyTime } from '../planner/answers/ready-times';
 import type { StepState } from './floor-state';
@@ -35,7 +36,7 @@ export function orderStatus(
   const late = Math.max(reading.minutesLate(order) ?? 0, (standing?.handOver ?? 0) - pickup);
   const overdue = standing?.overdue && standing.overdue.minutes >= OVERDUE ? standing.overdue : null;
   if (late > 0) {
-    const reason = overdue ? `“${overdue.step}” is ${durationText(overdue.minutes)} overdue` : null;
+    const reason = overdue ? say`“${overdue.step}” is ${durationText(overdue.minutes)} overdue` : null;
     return { state: 'misses', late, reason };
   }
   const spare = earliest === null ? null : pickup - Math.max(earliest, standing?.earliest ?? earliest);

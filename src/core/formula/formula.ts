@@ -143,7 +143,7 @@ export interface Keeping {
 }
 
 /** Bringing back what was kept in the cold. Minutes. */
-export interface Tempering {
+interface Tempering {
   /** It is taken out of the cold so long before. */
   outOfCold: number;
   /** Beating it takes. */

@@ -1,3 +1,4 @@
+import { say } from '../words/say';
 import type { School, SchoolChoice } from './formula';
 
 /** The school of what is cut to fit a cake. */
@@ -11,54 +12,58 @@ export const CUT_BY_PLAN: SchoolChoice = { school: PANELS, choice: 'planned' };
 export const SCHOOLS: School[] = [
   {
     key: 'level',
-    question: 'Domed layers',
+    question: say`Domed layers`,
     choices: [
-      { key: 'trim', name: 'Trim level', effect: 'takes the dome off; the trimmings go to the crumb box' },
-      { key: 'upside-down', name: 'Cool upside down', effect: 'nothing is cut off; a closer top' },
+      { key: 'trim', name: say`Trim level`, effect: 'takes the dome off; the trimmings go to the crumb box' },
+      { key: 'upside-down', name: say`Cool upside down`, effect: 'nothing is cut off; a closer top' },
     ],
   },
   {
     key: 'cloth',
-    question: 'Rolling a sheet',
+    question: say`Rolling a sheet`,
     choices: [
-      { key: 'dry', name: 'Sugared dry cloth', effect: 'a crisper skin, sugar outside' },
-      { key: 'damp', name: 'Damp cloth', effect: 'a softer skin, bends further' },
+      { key: 'dry', name: say`Sugared dry cloth`, effect: 'a crisper skin, sugar outside' },
+      { key: 'damp', name: say`Damp cloth`, effect: 'a softer skin, bends further' },
     ],
   },
   {
     key: 'melt',
-    question: 'Melting chocolate',
+    question: say`Melting chocolate`,
     choices: [
-      { key: 'bath', name: 'Over a water bath', effect: 'slow and even; keep steam out' },
-      { key: 'microwave', name: 'In short microwave bursts', effect: 'quick; stir between bursts of 20 s' },
+      { key: 'bath', name: say`Over a water bath`, effect: 'slow and even; keep steam out' },
+      { key: 'microwave', name: say`In short microwave bursts`, effect: 'quick; stir between bursts of 20 s' },
     ],
   },
   {
     key: 'bake',
-    question: 'Several layers of one size',
+    question: say`Several layers of one size`,
     choices: [
-      { key: 'at-once', name: 'All tins at once', effect: 'as many tins as there are' },
+      { key: 'at-once', name: say`All tins at once`, effect: 'as many tins as there are' },
       {
         key: 'rounds',
-        name: 'One tin after another',
+        name: say`One tin after another`,
         effect: 'one tin, baked in rounds; mixed anew where the batter cannot stand',
       },
     ],
   },
   {
     key: PANELS,
-    question: 'Panels around a cake',
+    question: say`Panels around a cake`,
     choices: [
-      { key: 'measured', name: 'Cut to the coated cake', effect: 'rolled and cut once it can be measured; none over' },
-      { key: 'planned', name: 'Cut by the plan', effect: 'made ahead, with one to spare' },
+      {
+        key: 'measured',
+        name: say`Cut to the coated cake`,
+        effect: 'rolled and cut once it can be measured; none over',
+      },
+      { key: 'planned', name: say`Cut by the plan`, effect: 'made ahead, with one to spare' },
     ],
   },
   {
     key: 'egg',
-    question: 'Egg',
+    question: say`Egg`,
     choices: [
-      { key: 'with-egg', name: 'With egg', effect: 'as the build says' },
-      { key: 'egg-free', name: 'Egg-free', effect: 'egg-free formulas, where the build has them' },
+      { key: 'with-egg', name: say`With egg`, effect: 'as the build says' },
+      { key: 'egg-free', name: say`Egg-free`, effect: 'egg-free formulas, where the build has them' },
     ],
   },
 ];

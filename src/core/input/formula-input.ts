@@ -1,3 +1,4 @@
+import { say } from '../words/say';
 import { STORE_PLACES } from '../kinds/places';
 import { array, boolean, number, object, string, type InferType } from 'yup';
 import {
@@ -19,10 +20,10 @@ type Minutes = Record<'low' | 'likely' | 'waitMin' | 'keepMin', number>;
 
 const minutes = (name: string) =>
   number()
-    .typeError(`${name}: minutes, a number.`)
-    .required(`${name}: how many minutes?`)
-    .min(0, `${name}: not below 0.`)
-    .max(150_000, `${name}: at most 150 000 minutes.`);
+    .typeError(say`${name}: minutes, a number.`)
+    .required(say`${name}: how many minutes?`)
+    .min(0, say`${name}: not below 0.`)
+    .max(150_000, say`${name}: at most 150 000 minutes.`);
 /** An empty field is no number. */
 const optionalNumber = (message: string) =>
   number()
@@ -37,17 +38,21 @@ export const WAIT_PLACES = ['', ...STORE_PLACES] as const;
 const stepForm = object({
   /** Empty for a new step. */
   key: string().max(60).default(''),
-  name: trimmed().required('What is this step called?').max(40, 'At most 40 letters: it stands on a rung.'),
+  name: trimmed()
+    .required(say`What is this step called?`)
+    .max(40, say`At most 40 letters: it stands on a rung.`),
   work: string().oneOf(['hands', 'oven', 'machine']).required(),
-  low: minutes('At least'),
+  low: minutes(say`At least`),
   likely: minutes('Likely').test('after-low', 'Likely: not below the shortest.', function (value) {
     return value === undefined || value >= (this.parent as Minutes).low;
   }),
-  high: minutes('At most').test('after-likely', 'At most: not below the likely.', function (value) {
+  high: minutes(say`At most`).test('after-likely', 'At most: not below the likely.', function (value) {
     return value === undefined || value >= (this.parent as Minutes).likely;
   }),
-  skill: string().max(60, 'At most 60 letters.').default(''),
-  celsius: optionalNumber('The oven’s °C, a number.').test(
+  skill: string()
+    .max(60, say`At most 60 letters.`)
+    .default(''),
+  celsius: optionalNumber(say`The oven’s °C, a number.`).test(
     'heat',
     'An oven step needs its °C, 40 to 350.',
     function (value) {
@@ -56,12 +61,18 @@ const stepForm = object({
       );
     },
   ),
-  how: trimmed().max(400, 'At most 400 letters.').default(''),
-  sign: trimmed().max(80, 'At most 80 letters.').default(''),
-  caution: trimmed().max(300, 'At most 300 letters.').default(''),
+  how: trimmed()
+    .max(400, say`At most 400 letters.`)
+    .default(''),
+  sign: trimmed()
+    .max(80, say`At most 80 letters.`)
+    .default(''),
+  caution: trimmed()
+    .max(300, say`At most 300 letters.`)
+    .default(''),
   /** The wait before the next step. */
-  waitMin: minutes('Wait, at least'),
-  waitMax: optionalNumber('Wait, at most: minutes, or nothing.').test(
+  waitMin: minutes(say`Wait, at least`),
+  waitMax: optionalNumber(say`Wait, at most: minutes, or nothing.`).test(
     'after-min',
     'Wait: not below the shortest.',
     function (value) {
@@ -71,14 +82,22 @@ const stepForm = object({
   waitPlace: string()
     .oneOf([...WAIT_PLACES])
     .default(''),
-  waitWhy: trimmed().max(120, 'At most 120 letters.').default(''),
+  waitWhy: trimmed()
+    .max(120, say`At most 120 letters.`)
+    .default(''),
 });
 
 /** A formula as it is edited; the form and the server check it alike. */
 export const formulaForm = object({
-  name: trimmed().required('What is it called?').max(60, 'At most 60 letters.'),
-  family: trimmed().required('Which family?').max(60, 'At most 60 letters.'),
-  story: trimmed().max(200, 'At most 200 letters.').default(''),
+  name: trimmed()
+    .required(say`What is it called?`)
+    .max(60, say`At most 60 letters.`),
+  family: trimmed()
+    .required(say`Which family?`)
+    .max(60, say`At most 60 letters.`),
+  story: trimmed()
+    .max(200, say`At most 200 letters.`)
+    .default(''),
   purpose: string()
     .oneOf([...PURPOSES], 'Choose what it is for.')
     .required('Choose what it is for.'),
@@ -87,36 +106,48 @@ export const formulaForm = object({
     .default(''),
   /** Per cent. */
   loss: number()
-    .typeError('Loss in per cent, a number.')
-    .required('Loss in per cent.')
-    .min(0, 'Not below 0.')
-    .max(95, 'At most 95 %.'),
-  density: number().typeError('g per ml, a number.').required('g per ml.').moreThan(0, 'Above 0.').max(3, 'At most 3.'),
+    .typeError(say`Loss in per cent, a number.`)
+    .required(say`Loss in per cent.`)
+    .min(0, say`Not below 0.`)
+    .max(95, say`At most 95 %.`),
+  density: number()
+    .typeError(say`g per ml, a number.`)
+    .required(say`g per ml.`)
+    .moreThan(0, say`Above 0.`)
+    .max(3, say`At most 3.`),
   domes: boolean().default(false),
-  stands: optionalNumber('Minutes that the mix may stand, a number.').min(0, 'Not below 0.'),
+  stands: optionalNumber(say`Minutes that the mix may stand, a number.`).min(0, say`Not below 0.`),
   lines: array()
     .of(
       object({
-        ingredient: string().max(120, 'The library does not know it.').required('Choose an ingredient.'),
+        ingredient: string()
+          .max(120, say`The library does not know it.`)
+          .required(say`Choose an ingredient.`),
         grams: number()
-          .typeError('Grams, a number.')
-          .required('How many grams?')
-          .moreThan(0, 'Above 0.')
-          .max(100_000, 'At most 100 kg.'),
+          .typeError(say`Grams, a number.`)
+          .required(say`How many grams?`)
+          .moreThan(0, say`Above 0.`)
+          .max(100_000, say`At most 100 kg.`),
       }),
     )
-    .min(1, 'At least one ingredient.')
-    .max(80, 'At most 80 ingredients.')
+    .min(1, say`At least one ingredient.`)
+    .max(80, say`At most 80 ingredients.`)
     .required(),
-  steps: array().of(stepForm).min(1, 'At least one step.').max(60, 'At most 60 steps.').required(),
+  steps: array()
+    .of(stepForm)
+    .min(1, say`At least one step.`)
+    .max(60, say`At most 60 steps.`)
+    .required(),
   keepPlace: string()
     .oneOf([...WAIT_PLACES])
     .default(''),
-  keepMin: minutes('Used after'),
+  keepMin: minutes(say`Used after`),
   keepMax: minutes('Keeps').test('after-min', 'Keeps: longer than until it is used.', function (value) {
     return value === undefined || value >= (this.parent as Minutes).keepMin;
   }),
-  rescue: trimmed().max(300, 'At most 300 letters.').default(''),
+  rescue: trimmed()
+    .max(300, say`At most 300 letters.`)
+    .default(''),
   /** Ingredients that the library does not have yet, which its lines name. */
   fresh: array()
     .of(
@@ -124,23 +155,27 @@ export const formulaForm = object({
         id: string()
           .matches(/^[a-z0-9-]{1,60}$/, 'Small letters, digits, hyphens.')
           .required('Which?'),
-        name: trimmed().required('What is it called?').max(60, 'At most 60 letters.'),
+        name: trimmed()
+          .required(say`What is it called?`)
+          .max(60, say`At most 60 letters.`),
         allergens: array()
           .of(
             string()
               .oneOf<Allergen>([...ALLERGENS], 'This is not on the list.')
               .required(),
           )
-          .max(ALLERGENS.length, 'Each of them once.')
+          .max(ALLERGENS.length, say`Each of them once.`)
           .default([]),
         /** Somebody has looked: it holds what is said, and nothing else. */
         confirmed: boolean().default(false),
       }),
     )
-    .max(80, 'At most 80 ingredients.')
+    .max(80, say`At most 80 ingredients.`)
     .default([]),
   /** What was changed, for the list of versions. */
-  note: trimmed().max(120, 'At most 120 letters.').default(''),
+  note: trimmed()
+    .max(120, say`At most 120 letters.`)
+    .default(''),
 });
 
 export type FormulaForm = InferType<typeof formulaForm>;

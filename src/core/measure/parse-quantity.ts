@@ -1,3 +1,4 @@
+import { say } from '../words/say';
 import { NUMBER, readNumber, tidy, type Decimal } from './parse-number';
 import { FAN_OFFSET, fromFahrenheit, fromFan, fromGasMark } from './temperature';
 import { unitNamed, type Country, type Dimension } from './units';
@@ -35,7 +36,7 @@ const quantity = (dimension: Quantity['dimension'], value: number): Parsed => ({
  */
 export function parseQuantity(text: string, typing: Typing = TYPING): Parsed {
   const plain = tidy(text);
-  if (plain === '') return refused('Nothing was typed.');
+  if (plain === '') return refused(say`Nothing was typed.`);
   const heat = parseTemperature(plain, typing);
   if (heat) return heat;
   const clock = /^(\d+)\s*h\s*(\d{1,2})$/i.exec(plain);
@@ -50,14 +51,14 @@ export function parseQuantity(text: string, typing: Typing = TYPING): Parsed {
   while (at < plain.length) {
     pattern.lastIndex = at;
     const match = pattern.exec(plain);
-    if (!match) return refused(`“${plain.slice(at)}” is not a quantity.`);
+    if (!match) return refused(say`“${plain.slice(at)}” is not a quantity.`);
     const number = typedNumber(match[1]!, typing.decimal);
     if (typeof number !== 'number') return number;
     const measured = unitOf(match[2], typing.country);
-    if (!measured) return refused(`“${match[2]}” is not a unit that is known here.`);
+    if (!measured) return refused(say`“${match[2]!}” is not a unit that is known here.`);
     if (dimension !== null && dimension !== measured.dimension)
-      return refused(`“${text.trim()}” mixes ${dimension} and ${measured.dimension}.`);
-    if (dimension === 'count' && joined === '') return refused(`“${text.trim()}” is two numbers: one is wanted.`);
+      return refused(say`“${text.trim()}” mixes ${dimension} and ${measured.dimension}.`);
+    if (dimension === 'count' && joined === '') return refused(say`“${text.trim()}” is two numbers: one is wanted.`);
     dimension = measured.dimension;
     total += number * measured.factor;
     at = pattern.lastIndex;
@@ -65,7 +66,7 @@ export function parseQuantity(text: string, typing: Typing = TYPING): Parsed {
     const [between] = joint.exec(plain)!;
     joined = between.trim();
     if (joined !== '' && at + between.length === plain.length)
-      return refused(`“${text.trim()}” ends with “${joined}”: something is missing.`);
+      return refused(say`“${text.trim()}” ends with “${joined}”: something is missing.`);
     at += between.length;
   }
   return quantity(dimension ?? 'count', total);
@@ -75,9 +76,9 @@ export function parseQuantity(text: string, typing: Typing = TYPING): Parsed {
 function typedNumber(text: string, decimal: Decimal): number | Extract<Parsed, { ok: false }> {
   const read = readNumber(text, decimal);
   if (read.is === 'number') return read.value;
-  if (read.is === 'none') return refused(`“${text}” is not a number.`);
+  if (read.is === 'none') return refused(say`“${text}” is not a number.`);
   const [thousands, small] = read.values;
-  const message = `“${text}” may be ${thousands} or ${small}: write ${thousands} or ${plainly(small)}.`;
+  const message = say`“${text}” may be ${thousands} or ${small}: write ${thousands} or ${plainly(small)}.`;
   return { ok: false, message, asks: true };
 }
 
@@ -104,7 +105,7 @@ function parseTemperature(plain: string, { decimal, fanOffset = FAN_OFFSET }: Ty
     const mark = typedNumber(gas[1]!, decimal);
     const celsius = typeof mark === 'number' ? fromGasMark(mark) : null;
     return celsius === null
-      ? refused(`There is no gas mark ${gas[1]}: they go from 1/4 to 9.`)
+      ? refused(say`There is no gas mark ${gas[1]!}: they go from 1/4 to 9.`)
       : quantity('temperature', celsius);
   }
   const degrees = DEGREES.exec(plain);

@@ -1,3 +1,4 @@
+import { say } from '../words/say';
 import type { Decimal } from './parse-number';
 import type { Typing } from './parse-quantity';
 import { toFahrenheit, toGasMark } from './temperature';
@@ -34,9 +35,9 @@ export function showQuantity(value: number, dimension: Dimension, reading: Readi
     case 'mass':
       return reading.weight === 'g' ? `${thousands(onTheScale(value))} g` : ounces(value);
     case 'volume':
-      return reading.volume === 'ml' ? `${thousands(onTheScale(value))} ml` : cups(value, reading.country);
+      return reading.volume === 'ml' ? say`${thousands(onTheScale(value))} ml` : cups(value, reading.country);
     case 'length':
-      return reading.length === 'cm' ? `${round(value / 10, 1)} cm` : `${round(value / 25.4, 2)} in`;
+      return reading.length === 'cm' ? say`${round(value / 10, 1)} cm` : say`${round(value / 25.4, 2)} in`;
     case 'temperature':
       return heat(value, reading.temperature);
     case 'time':
@@ -61,8 +62,8 @@ function ounces(grams: number): string {
   const all = round(grams / unitNamed('oz', 'metric')!.factor, 1);
   const pounds = Math.floor(all / 16);
   const rest = round(all - pounds * 16, 1);
-  if (pounds === 0) return `${all} oz`;
-  return rest === 0 ? `${pounds} lb` : `${pounds} lb ${rest} oz`;
+  if (pounds === 0) return say`${all} oz`;
+  return rest === 0 ? say`${pounds} lb` : say`${pounds} lb ${rest} oz`;
 }
 
 const QUARTERS = ['', '¼', '½', '¾'];
@@ -73,8 +74,8 @@ function cups(ml: number, country: Country): string {
   // As many as are said: 1.1 cups are shown as one.
   if (ml >= cup / 4) return `${quarters(ml / cup)} ${inQuarters(ml / cup) > 4 ? 'cups' : 'cup'}`;
   const spoon = unitNamed('tbsp', country)!.factor;
-  if (ml >= spoon) return `${quarters(ml / spoon)} tbsp`;
-  return `${quarters(ml / unitNamed('tsp', country)!.factor)} tsp`;
+  if (ml >= spoon) return say`${quarters(ml / spoon)} tbsp`;
+  return say`${quarters(ml / unitNamed('tsp', country)!.factor)} tsp`;
 }
 
 const inQuarters = (value: number) => Math.max(1, Math.round(value * 4));
@@ -88,7 +89,7 @@ function quarters(value: number): string {
 function heat(celsius: number, as: Reading['temperature']): string {
   if (as === 'F') return `${Math.round(toFahrenheit(celsius))} °F`;
   const mark = as === 'gas' ? toGasMark(celsius) : null;
-  return mark === null ? `${round(celsius, 1)} °C` : `gas ${mark === 0.25 ? '¼' : mark === 0.5 ? '½' : mark}`;
+  return mark === null ? `${round(celsius, 1)} °C` : say`gas ${mark === 0.25 ? '¼' : mark === 0.5 ? '½' : mark}`;
 }
 
 function round(value: number, places: number): number {

@@ -1,3 +1,4 @@
+import { say } from '../words/say';
 import { clashesOf, clashWords, type Clash } from '../formula/allergen-clash';
 import { batchId } from '../ids/ids';
 import type { Situation } from '../situation/situation';
@@ -31,5 +32,5 @@ export function clashProblem(before: Cakes, after: Cakes): string | null {
     if (fresh.length === 0) return [];
     return [`${after.orders.find((o) => o.id === id)!.title} ${clashWords(fresh)}`];
   });
-  return brought.length > 0 ? `That would bring ${brought.join(', and ')}, which the eaters must not get.` : null;
+  return brought.length > 0 ? say`That would bring ${brought.join(', and ')}, which the eaters must not get.` : null;
 }

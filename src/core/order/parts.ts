@@ -1,3 +1,4 @@
+import { say } from '../words/say';
 import { canReplace } from '../breakdown/amounts/components';
 import type { Breakdown } from '../breakdown/breakdown';
 import type { Build } from '../breakdown/build';
@@ -23,8 +24,8 @@ export function swapProblem(swaps: Record<string, string>, build: Build, kitchen
     const by = swaps[component.role];
     if (!by || by === component.formula) continue;
     const [now, other] = [component.formula, by].map((id) => kitchen.library.formulas.get(id));
-    if (!other) return `There is no formula “${by}”.`;
-    if (now && !canReplace(now, other)) return `${other.name} cannot stand in for ${component.label.toLowerCase()}.`;
+    if (!other) return say`There is no formula “${by}”.`;
+    if (now && !canReplace(now, other)) return say`${other.name} cannot stand in for ${component.label.toLowerCase()}.`;
   }
   return null;
 }

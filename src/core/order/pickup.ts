@@ -1,3 +1,4 @@
+import { say } from '../words/say';
 import { counted } from '../measure/counted';
 import { WALL_CLOCK } from '../time/clock';
 import { DateTime } from 'luxon';
@@ -24,7 +25,7 @@ const DAY = 86_400_000;
 export function readPickup(text: string, rule: PickupRule): PickupRead {
   const local = !/(Z|[+-]\d{2}:?\d{2})$/i.test(text);
   const time = DateTime.fromISO(text, { zone: rule.zone });
-  if (!time.isValid) return { ok: false, message: 'This time does not exist.' };
+  if (!time.isValid) return { ok: false, message: say`This time does not exist.` };
   if (local && time.toFormat(WALL_CLOCK) !== text.slice(0, 16)) return { ok: false, message: skipped(time, text) };
   const [first] = local ? time.getPossibleOffsets().sort((a, b) => a.toMillis() - b.toMillis()) : [time];
   const pickup = (first ?? time).toJSDate();
@@ -34,9 +35,9 @@ export function readPickup(text: string, rule: PickupRule): PickupRead {
 
 /** What is wrong with a pickup, or null. The one rule of all doors: not past, and not too far ahead. */
 export function pickupProblem(pickup: Date, { now, daysAhead }: Omit<PickupRule, 'zone'>): string | null {
-  if (Number.isNaN(pickup.getTime())) return 'This time does not exist.';
-  if (pickup <= now) return 'This time has passed.';
-  if (pickup.getTime() - now.getTime() > daysAhead * DAY) return `At most ${counted(daysAhead, 'day')} ahead.`;
+  if (Number.isNaN(pickup.getTime())) return say`This time does not exist.`;
+  if (pickup <= now) return say`This time has passed.`;
+  if (pickup.getTime() - now.getTime() > daysAhead * DAY) return say`At most ${counted(daysAhead, 'day')} ahead.`;
   return null;
 }
 
@@ -46,5 +47,5 @@ function skipped(moved: DateTime<true>, text: string): string {
   const gap = moved.offset - before.offset;
   const first = moved.startOf('hour').minus({ minutes: moved.startOf('hour').offset === moved.offset ? 0 : gap });
   const day = moved.toFormat('d LLLL');
-  return `The clocks go forward on ${day}, and ${text.slice(11, 16)} is skipped: choose ${first.toFormat('HH:mm')} or later, or a time before.`;
+  return say`The clocks go forward on ${day}, and ${text.slice(11, 16)} is skipped: choose ${first.toFormat('HH:mm')} or later, or a time before.`;
 }

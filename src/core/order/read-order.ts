@@ -1,3 +1,4 @@
+import { say } from '../words/say';
 import { counted } from '../measure/counted';
 import type { Breakdown } from '../breakdown/breakdown';
 import type { Build } from '../breakdown/build';
@@ -40,9 +41,9 @@ export function readOrder(
   const pickup = pickupOf(form, kitchen, rule, before);
   if (typeof pickup === 'string') fields.pickup = pickup;
   const build = kitchen.builds.get(form.build);
-  if (!build) fields.build = 'There is no such build.';
+  if (!build) fields.build = say`There is no such build.`;
   const tiers = build ? readTiers(form.size, build, kitchen) : null;
-  if (build && !tiers) fields.size = 'The kitchen has no tins for this size.';
+  if (build && !tiers) fields.size = say`The kitchen has no tins for this size.`;
   const wrongSwap = build ? swapProblem(form.swaps, build, kitchen) : null;
   if (wrongSwap) fields.swaps = wrongSwap;
   if (!build || !tiers || wrongSwap) return { ok: false, fields };
@@ -50,10 +51,10 @@ export function readOrder(
   const draft = draftOf(form, build, tiers, before);
   const breakdown = breakDownOrder(draft, kitchen);
   if (breakdown.cake.portions < form.portions)
-    fields.size = `This gives ${counted(breakdown.cake.portions, 'portion')}: choose a larger one.`;
+    fields.size = say`This gives ${counted(breakdown.cake.portions, 'portion')}: choose a larger one.`;
   const clash = clashesOf(breakdown.allergens, form.avoid as Allergen[]);
   if (clash.length > 0)
-    fields.build = `${build.name} contains ${clashWords(clash)}. Exchange that part, or choose another build.`;
+    fields.build = say`${build.name} contains ${clashWords(clash)}. Exchange that part, or choose another build.`;
   if (Object.keys(fields).length > 0 || typeof pickup === 'string') return { ok: false, fields };
 
   const { title, customer, portions, inscription, note } = form;

@@ -1,3 +1,4 @@
+import { say } from '../words/say';
 import type { LeftOut } from '../planning-format/plan';
 import type { Model } from './model/model';
 import { FREE, type Group } from './model/step-model';
@@ -19,11 +20,11 @@ export function whyLeftOut(model: Model, order: number): LeftOut {
   const said = (reason: string, blockers: string[]): LeftOut => ({ order: id, reason, blockers });
 
   const broken = contradiction(model, group);
-  if (broken) return said(`${name} cannot be made as it stands: ${broken.reason}.`, [broken.wait]);
+  if (broken) return said(say`${name} cannot be made as it stands: ${broken.reason}.`, [broken.wait]);
 
   const prefer = plainPreference(model);
   const { table } = timetableOfFixed(model, prefer);
-  if (table.leftOut[order]) return said(`A pinned step of ${name} does not fit where it was pinned.`, []);
+  if (table.leftOut[order]) return said(say`A pinned step of ${name} does not fit where it was pinned.`, []);
   const [choices] = combinations(table, group);
   group.routes.forEach((r, i) => (table.choice[r] = choices![i]!));
   const alone = placeSteps(table, group, {
@@ -32,9 +33,9 @@ export function whyLeftOut(model: Model, order: number): LeftOut {
     noise: () => 0,
     low: (s) => (model.problem.steps[s]!.work === 'collect' ? model.problem.orders[order]!.pickup : -Infinity),
   });
-  if (alone.ok) return said(`There is no room for ${name} beside the other orders.`, []);
+  if (alone.ok) return said(say`There is no room for ${name} beside the other orders.`, []);
   const step = model.problem.steps[alone.failed]!;
-  return said(`“${step.name}” of ${name} finds no place before the end of the planned days.`, [step.id]);
+  return said(say`“${step.name}” of ${name} finds no place before the end of the planned days.`, [step.id]);
 }
 
 /** A wait that no times can satisfy, because of what has already happened or of the other waits. */

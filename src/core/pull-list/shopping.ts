@@ -1,3 +1,4 @@
+import { say } from '../words/say';
 import { counted } from '../measure/counted';
 import type { Ingredient } from '../formula/formula';
 import type { EggBalance } from './egg-balance';
@@ -19,7 +20,7 @@ export interface SupplierGroup {
   lines: ShoppingLine[];
 }
 
-const MADE_HERE = 'Made in the house';
+const MADE_HERE = say`Made in the house`;
 const ELSEWHERE = 'Elsewhere';
 
 /** What the weigh-outs take in all, by supplier, against what is in the house. Eggs are bought whole, by the ledger. */

@@ -1,9 +1,10 @@
+import { say } from '../words/say';
 import { mergeSpans, without } from '../time/spans';
 import { kindsTaken, type Placed, type Problem, type Step } from '../planning-format/problem';
 import type { Pin, Adjustments } from '../steering/plan-edit';
 
 /** Skill that only those people have to whom a step was given. */
-const givenSkill = (step: string) => `given ${step}`;
+const givenSkill = (step: string) => say`given ${step}`;
 
 /**
  * The problem with the lead's adjustments in it: shifts longer or shorter, items closed or borrowed, skills lent, steps given to

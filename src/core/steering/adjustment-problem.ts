@@ -1,3 +1,4 @@
+import { say } from '../words/say';
 import type { Adjustment } from './plan-edit';
 
 /** What an adjustment may name. */
@@ -17,10 +18,10 @@ export interface Steerable {
 /** Whom or what an adjustment names that is not there, or what it asks that cannot be; null where it can be tried. */
 export function adjustmentProblem(adjustment: Adjustment, known: Steerable): string | null {
   const stranger = (ids: readonly string[]) =>
-    ids.some((id) => !known.people.has(id)) ? 'There is nobody of that name.' : null;
+    ids.some((id) => !known.people.has(id)) ? say`There is nobody of that name.` : null;
   const nothing = (ids: readonly string[]) =>
-    ids.some((id) => !known.equipment.has(id)) ? 'There is no such thing in the kitchen.' : null;
-  const twice = (ids: readonly string[]) => (new Set(ids).size < ids.length ? 'Something is named twice.' : null);
+    ids.some((id) => !known.equipment.has(id)) ? say`There is no such thing in the kitchen.` : null;
+  const twice = (ids: readonly string[]) => (new Set(ids).size < ids.length ? say`Something is named twice.` : null);
   // What is taken back may be gone by now.
   if (adjustment.to === null) return null;
   switch (adjustment.kind) {
@@ -40,7 +41,7 @@ export function adjustmentProblem(adjustment: Adjustment, known: Steerable): str
       return (
         stranger([adjustment.key]) ??
         twice(adjustment.to) ??
-        (adjustment.to.some((s) => !known.skills.has(s)) ? 'Nobody on the team has this skill.' : null)
+        (adjustment.to.some((s) => !known.skills.has(s)) ? say`Nobody on the team has this skill.` : null)
       );
     case 'closed':
     case 'more':
@@ -51,7 +52,7 @@ export function adjustmentProblem(adjustment: Adjustment, known: Steerable): str
 }
 
 function noStep(id: string, known: Steerable): string | null {
-  return known.steps.has(id) ? null : 'This step is not in the plan any more.';
+  return known.steps.has(id) ? null : say`This step is not in the plan any more.`;
 }
 
 function orderProblem(
@@ -60,16 +61,16 @@ function orderProblem(
   known: Steerable,
 ): string | null {
   const order = known.orders.get(key);
-  if (!order) return 'This order is not on the wall any more.';
+  if (!order) return say`This order is not on the wall any more.`;
   for (const role of without) {
     const part = order.parts.find((p) => p.role === role);
-    if (!part) return 'There is no such part in this cake.';
-    if (!part.optional) return 'This part cannot be left out: the cake would not be whole.';
+    if (!part) return say`There is no such part in this cake.`;
+    if (!part.optional) return say`This part cannot be left out: the cake would not be whole.`;
   }
   for (const [question, answer] of Object.entries(choices)) {
     const answers = order.answers.get(question);
-    if (!answers) return 'There is no such question for this cake.';
-    if (!answers.includes(answer)) return 'There is no such answer.';
+    if (!answers) return say`There is no such question for this cake.`;
+    if (!answers.includes(answer)) return say`There is no such answer.`;
   }
   return null;
 }

@@ -1,3 +1,4 @@
+import { say } from '../../core/words/say';
 import { namesOf, type Names } from '../situation/names';
 import { readingOf, type PlanReading } from '../../core/plan-reading/plan-reading';
 import type { Check } from '../../core/formula/formula';
@@ -60,7 +61,7 @@ export interface AloneView {
 }
 
 /** Counted from when it was begun, or from what somebody said since, however often the plan is made anew. */
-export interface Running {
+interface Running {
   since: number;
   look: number;
   due: number;
@@ -134,7 +135,7 @@ export class Bench {
       if (w.to !== id) continue;
       const before = states.get(w.from);
       if (before?.state !== 'done')
-        return `after “${this.steps.get(w.from)?.name ?? ''}”, which is ${before ? 'under way' : 'not done yet'}`;
+        return say`after “${this.steps.get(w.from)?.name ?? ''}”, which is ${before ? 'under way' : 'not done yet'}`;
     }
     return null;
   }
@@ -171,7 +172,7 @@ export class Bench {
       blocked: state ? null : this.blockedBy(at.id),
       early: state ? null : this.waitsFor(at.id),
       stood: this.stood.find((s) => s.to === at.id)?.text ?? null,
-      hurry: next ? `No break: within ${next.max} min on to “${this.steps.get(next.to)?.name ?? ''}”` : null,
+      hurry: next ? say`No break: within ${next.max!} min on to “${this.steps.get(next.to)?.name ?? ''}”` : null,
     };
   }
 

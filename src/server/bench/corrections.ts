@@ -1,3 +1,4 @@
+import { say } from '../../core/words/say';
 import type { KitchenDb } from '../../data/kitchen-db';
 import { contradictions } from '../../core/floor/contradictions';
 import { floorState, type FloorEvent } from '../../core/floor/floor-state';
@@ -44,12 +45,12 @@ export async function correctTold(db: KitchenDb, wanted: Correction): Promise<Re
   const done = await commit(db, async (tx): Promise<Result> => {
     const situation = await loadSituation(tx);
     const plan = await readPlan(tx);
-    if (!situation || !plan) return refuse('There is no plan yet.');
+    if (!situation || !plan) return refuse(say`There is no plan yet.`);
     const corrected = correctedBy(wanted, situation, db);
     if (!corrected.ok) return corrected;
     const { step, after, told } = corrected;
     const odd = contradicted(situation, after, plan);
-    if (odd.length > 0 && !wanted.sure) return askFirst('sure', `${odd.join(' ')} Put it right all the same?`);
+    if (odd.length > 0 && !wanted.sure) return askFirst('sure', say`${odd.join(' ')} Put it right all the same?`);
     const about = { at, order: Number.isNaN(orderNumberOf(step)) ? null : orderNumberOf(step), owner: ownerOf(step) };
     const { event, when } = wanted;
     await appendEvents(tx, [
@@ -68,14 +69,16 @@ export async function correctTold(db: KitchenDb, wanted: Correction): Promise<Re
 /** Takes the last thing back that was told of a step. */
 export async function takeBackStep(db: KitchenDb, step: string, sure?: true): Promise<Result> {
   const state = (await loadSituation(db))?.states.get(step);
-  return state ? correctTold(db, { event: state.event, when: null, sure }) : refuse('There is nothing to take back.');
+  return state
+    ? correctTold(db, { event: state.event, when: null, sure })
+    : refuse(say`There is nothing to take back.`);
 }
 
 /** What follows from a correction, in words: what contradicts it, what stands too long then, and what moves in the plan. */
 export async function whatFollows(db: KitchenDb, wanted: Correction): Promise<Result<{ follows: string[] }>> {
   const situation = await loadSituation(db);
   const plan = await readPlan(db);
-  if (!situation || !plan) return refuse('There is no plan yet.');
+  if (!situation || !plan) return refuse(say`There is no plan yet.`);
   const corrected = correctedBy(wanted, situation, db);
   if (!corrected.ok) return corrected;
   const { after } = corrected;
@@ -94,22 +97,23 @@ export async function whatFollows(db: KitchenDb, wanted: Correction): Promise<Re
 function correctedBy({ event, when }: Correction, situation: Situation, db: KitchenDb): Result<Corrected> {
   const { told: all, kitchen, minute } = situation;
   const told = all.find((e) => e.id === event);
-  if (!told || !('step' in told)) return refuse('This was not told of a cake that is still here.');
-  if (all.some((e) => e.kind === 'take back' && e.event === event)) return refuse('This has been taken back already.');
+  if (!told || !('step' in told)) return refuse(say`This was not told of a cake that is still here.`);
+  if (all.some((e) => e.kind === 'take back' && e.event === event))
+    return refuse(say`This has been taken back already.`);
   const next = Math.max(...all.map((e) => e.id)) + 1;
   if (when === null) {
     const events: FloorEvent[] = [...all, { id: next, kind: 'take back', minute, event }];
     return { ok: true, step: told.step, told, after: { ...situation, told: events, states: floorState(events) } };
   }
-  if (told.kind !== 'start' && told.kind !== 'finish') return refuse('Only a beginning and an end have a time.');
+  if (told.kind !== 'start' && told.kind !== 'finish') return refuse(say`Only a beginning and an end have a time.`);
   const at = whenTold(when, db, kitchen.clock);
   if (!at.ok) return at;
   const state = situation.states.get(told.step);
   const text = (m: number) => timeOf(m, kitchen.clock).toFormat('HH:mm');
   if (state && told.kind === 'finish' && at.minute! < state.start)
-    return refuse(LOOK_AGAIN, { when: `It was begun at ${text(state.start)}.` });
+    return refuse(LOOK_AGAIN, { when: say`It was begun at ${text(state.start)}.` });
   if (state?.end && told.kind === 'start' && at.minute! > state.end)
-    return refuse(LOOK_AGAIN, { when: `It was done at ${text(state.end)}.` });
+    return refuse(LOOK_AGAIN, { when: say`It was done at ${text(state.end)}.` });
   const events: FloorEvent[] = [...all, { id: next, kind: 'correct', minute, event, to: at.minute! }];
   return { ok: true, step: told.step, told, after: { ...situation, told: events, states: floorState(events) } };
 }
@@ -124,10 +128,10 @@ function contradicted(before: Situation, after: Situation, plan: PlanRow): strin
   return contradictions(after.states, waits)
     .filter((c) => !was.has(`${c.before}>${c.step}`))
     .map((c) => {
-      const begun = `${name(c.step)} was begun at ${at(after.states.get(c.step)!.start)}`;
-      if (c.told === 'not begun') return `${begun}, though ${name(c.before)} would not be begun.`;
-      if (c.told === 'running') return `${begun}, though ${name(c.before)} would still be under way.`;
-      return `${begun}, before the end of ${name(c.before)} at ${at(after.states.get(c.before)!.end!)}.`;
+      const begun = say`${name(c.step)} was begun at ${at(after.states.get(c.step)!.start)}`;
+      if (c.told === 'not begun') return say`${begun}, though ${name(c.before)} would not be begun.`;
+      if (c.told === 'running') return say`${begun}, though ${name(c.before)} would still be under way.`;
+      return say`${begun}, before the end of ${name(c.before)} at ${at(after.states.get(c.before)!.end!)}.`;
     });
 }
 
@@ -145,11 +149,11 @@ async function plannedThen(db: KitchenDb, after: Situation, plan: PlanRow): Prom
   if (!answer.ok) return answer.problems.map((p) => p.message);
   const { moved, orders } = comparePlans(plan, { problem: lifted.problem, plan: answer.plan });
   const late = (minutes: number | null) =>
-    minutes === null ? 'without a place' : minutes > 0 ? `${durationText(minutes)} late` : 'on time';
+    minutes === null ? 'without a place' : minutes > 0 ? say`${durationText(minutes)} late` : 'on time';
   return [
-    ...orders.map((o) => `${o.name}: ${late(o.to)} (now ${late(o.from)}).`),
+    ...orders.map((o) => say`${o.name}: ${late(o.to)} (now ${late(o.from)}).`),
     moved.length === 0
-      ? 'Nothing moves in the plan.'
-      : `${moved.length} ${moved.length === 1 ? 'rung moves' : 'rungs move'} in the plan.`,
+      ? say`Nothing moves in the plan.`
+      : say`${moved.length} ${moved.length === 1 ? 'rung moves' : 'rungs move'} in the plan.`,
   ];
 }

@@ -2,7 +2,7 @@ import { openDemoKitchen } from '../testing/demo-kitchen';
 
 const kitchen = await openDemoKitchen('use-cases-floor');
 const { readWorkLog } = await import('../../data/repositories/work-log');
-const { extendStep, finishStep, startStep, useAnyway } = await import('./floor');
+const { extendStep, finishStep, startStep, takeAnyway } = await import('./floor');
 const { correctTold, takeBackStep, whatFollows } = await import('./corrections');
 const { cakeSteps } = await import('../../core/situation/whose-step');
 const { loadPlanned } = await import('../plan/load-planned');
@@ -96,9 +96,9 @@ describe('what stands longer than it may', () => {
     // It goes on only with a reason, which the order keeps.
     const begin = (why?: string) => startStep(kitchen.db, wait.to, people[0]!, { why, sure: true });
     expect(await begin()).toMatchObject({ ok: false, asks: 'why', message: expect.stringMatching(said) });
-    expect(await useAnyway(kitchen.db, wait.to, ' ')).toMatchObject({ ok: false, asks: 'why' });
-    expect(await useAnyway(kitchen.db, wait.to, 'still light')).toEqual({ ok: true });
-    expect(message(await useAnyway(kitchen.db, wait.to, 'again'))).toBe('Nothing stands too long here.');
+    expect(await takeAnyway(kitchen.db, wait.to, ' ')).toMatchObject({ ok: false, asks: 'why' });
+    expect(await takeAnyway(kitchen.db, wait.to, 'still light')).toEqual({ ok: true });
+    expect(message(await takeAnyway(kitchen.db, wait.to, 'again'))).toBe('Nothing stands too long here.');
     const later = (await loadOrder(kitchen.db, order))!.planned!;
     expect(later.stood).toEqual([]);
     expect(later.usedAnyway).toEqual([

@@ -1,3 +1,4 @@
+import { say } from '../../core/words/say';
 import type { KitchenDb } from '../../data/kitchen-db';
 import { begunTooEarly } from '../../core/floor/begun-too-early';
 import { checkProblem, type CheckAnswer } from '../../core/floor/check-answer';
@@ -46,7 +47,7 @@ async function tap(
     const shared = !Number.isNaN(batchNumberOf(step)) && plan?.problem.steps.some((s) => s.id === step);
     if (!situation || !plan || (!own && !shared)) {
       const left = Number.isSafeInteger(order) ? await readOrder(tx, order) : null;
-      return refuse(left ? 'This order has been handed over.' : 'This step is not there any more.');
+      return refuse(left ? say`This order has been handed over.` : say`This step is not there any more.`);
     }
     const decided = decide({ plan, situation });
     if (typeof decided === 'string') return refuse(decided);
@@ -78,17 +79,17 @@ export function startStep(db: KitchenDb, step: string, person: string, told: Tol
     const { states, kitchen } = situation;
     const placed = plan.plan.steps.find((s) => s.id === step);
     const known = plan.problem.steps.find((s) => s.id === step);
-    if (!placed || !known) return 'This step is not in the plan any more.';
-    if (!kitchen.team.some((p) => p.id === person)) return 'There is nobody of that name.';
-    if (known.work === 'collect') return 'An order is handed over on its own page.';
-    if (states.has(step)) return `“${known.name}” has been begun already.`;
+    if (!placed || !known) return say`This step is not in the plan any more.`;
+    if (!kitchen.team.some((p) => p.id === person)) return say`There is nobody of that name.`;
+    if (known.work === 'collect') return say`An order is handed over on its own page.`;
+    if (states.has(step)) return say`“${known.name}” has been begun already.`;
     const inPlan = new Set(plan.plan.steps.map((s) => s.id));
     const missing = plan.problem.waits.find(
       (w) => w.to === step && inPlan.has(w.from) && states.get(w.from)?.state !== 'done',
     );
     if (missing) {
       const before = plan.problem.steps.find((s) => s.id === missing.from)!;
-      return `Not yet: “${before.name}” has to be done first.`;
+      return say`Not yet: “${before.name}” has to be done first.`;
     }
     const at = whenTold(told.when, db, kitchen.clock);
     if (!at.ok) return at;
@@ -101,7 +102,7 @@ export function startStep(db: KitchenDb, step: string, person: string, told: Tol
           ? placed.people
           : [person, ...placed.people.slice(1)];
     return [
-      ...standing(tapped, step).map((s) => useOf(s, told.why!)),
+      ...standing(tapped, step).map((s) => anywayEvent(s, told.why!)),
       { kind: 'start', body: { step, people, equipment: placed.equipment, ...(at.when && { when: at.when }) } },
     ];
   });
@@ -111,7 +112,7 @@ export function startStep(db: KitchenDb, step: string, person: string, told: Tol
 function askBefore(tapped: Tap, step: string, minute: number, told: Told): Result<never> | null {
   const { plan, situation } = tapped;
   const [stood] = standing(tapped, step);
-  if (stood && !told.why?.trim()) return askFirst('why', `${stood.text}. Use it anyway? Say why.`);
+  if (stood && !told.why?.trim()) return askFirst('why', say`${stood.text}. Use it anyway? Say why.`);
   const early = told.sure ? null : begunTooEarly(plan, step, minute);
   if (!early) return null;
   const { clock } = situation.kitchen;
@@ -119,26 +120,26 @@ function askBefore(tapped: Tap, step: string, minute: number, told: Told): Resul
   const at = (m: number) => timeOf(m, clock).toFormat('HH:mm');
   return askFirst(
     'sure',
-    `“${name(step)}” is planned for ${at(early.planned)}. Begun now it is done at ${at(early.done)}, and “${name(early.to)}” is planned for ${at(early.begins)}: it would stand ${durationText(early.stands)}, and ${durationText(early.allowed)} are allowed. Begin it all the same?`,
+    say`“${name(step)}” is planned for ${at(early.planned)}. Begun now it is done at ${at(early.done)}, and “${name(early.to)}” is planned for ${at(early.begins)}: it would stand ${durationText(early.stands)}, and ${durationText(early.allowed)} are allowed. Begin it all the same?`,
   );
 }
 
 /** What stands too long before a step. */
 const standing = ({ plan, situation }: Tap, step: string) => stoodLines(situation, plan).filter((s) => s.to === step);
 
-const useOf = ({ from, to, stood, allowed }: StoodLine, why: string): ToldEvent => ({
+const anywayEvent = ({ from, to, stood, allowed }: StoodLine, why: string): ToldEvent => ({
   kind: 'use anyway',
   body: { step: to, after: from, stood, allowed, reason: why.trim() },
 });
 
 /** What has stood too long is used all the same, with the reason. */
-export function useAnyway(db: KitchenDb, step: string, why: string): Promise<Result> {
+export function takeAnyway(db: KitchenDb, step: string, why: string): Promise<Result> {
   return tap(db, step, 'what had stood is used', (tapped) => {
     const lines = standing(tapped, step);
-    if (lines.length === 0) return 'Nothing stands too long here.';
+    if (lines.length === 0) return say`Nothing stands too long here.`;
     return why.trim() === ''
-      ? askFirst('why', `${lines[0]!.text}. Use it anyway? Say why.`)
-      : lines.map((s) => useOf(s, why));
+      ? askFirst('why', say`${lines[0]!.text}. Use it anyway? Say why.`)
+      : lines.map((s) => anywayEvent(s, why));
   });
 }
 
@@ -146,8 +147,8 @@ export function useAnyway(db: KitchenDb, step: string, why: string): Promise<Res
 export function finishStep(db: KitchenDb, step: string, answer?: CheckAnswer, told: Told = {}): Promise<Result> {
   return tap(db, step, 'a step was finished', ({ plan, situation }) => {
     const state = situation.states.get(step);
-    if (!state) return 'This step has not been begun.';
-    if (state.state === 'done') return 'This step is done already.';
+    if (!state) return say`This step has not been begun.`;
+    if (state.state === 'done') return say`This step is done already.`;
     const own = cakeSteps(situation).find((s) => s.id === step);
     const check = own?.check ?? null;
     const shut = checkProblem(check, answer);
@@ -157,12 +158,12 @@ export function finishStep(db: KitchenDb, step: string, answer?: CheckAnswer, to
     if (!at.ok) return at;
     const end = at.minute ?? situation.minute;
     const begun = timeOf(state.start, clock).toFormat('HH:mm');
-    if (end < state.start) return refuse(LOOK_AGAIN, { when: `It was begun at ${begun}.` });
+    if (end < state.start) return refuse(LOOK_AGAIN, { when: say`It was begun at ${begun}.` });
     const odd = own && !told.sure && at.minute === null ? unusual(end - state.start, own.minutes) : null;
     if (odd)
       return askFirst(
         'when',
-        `“${own!.name}” was begun at ${begun}: ${durationText(end - state.start)} ago. Usually it takes ${usual(own!.minutes)}. ${odd === 'short' ? 'Is it really done?' : 'Did it end just now?'}`,
+        say`“${own!.name}” was begun at ${begun}: ${durationText(end - state.start)} ago. Usually it takes ${usual(own!.minutes)}. ${odd === 'short' ? say`Is it really done?` : say`Did it end just now?`}`,
       );
     const checked = check ? { check: { kind: check.kind, text: check.text, value: answer?.value ?? null } } : {};
     const known = plan.problem.steps.find((s) => s.id === step);
@@ -172,15 +173,15 @@ export function finishStep(db: KitchenDb, step: string, answer?: CheckAnswer, to
 }
 
 const usual = ({ low, high }: { low: number; high: number }) =>
-  low === high ? durationText(low) : `${durationText(low)} to ${durationText(high)}`;
+  low === high ? durationText(low) : say`${durationText(low)} to ${durationText(high)}`;
 
 export const MOST_EXTENSION = 240;
 
 /** A running step is not done yet: it needs so many minutes from now. */
 export function extendStep(db: KitchenDb, step: string, minutes: number): Promise<Result> {
   return tap(db, step, 'a step needs more time', ({ situation }) => {
-    if (!Number.isInteger(minutes) || minutes < 1 || minutes > MOST_EXTENSION) return 'That is not a time.';
-    if (situation.states.get(step)?.state !== 'running') return 'This step is not running.';
+    if (!Number.isInteger(minutes) || minutes < 1 || minutes > MOST_EXTENSION) return say`That is not a time.`;
+    if (situation.states.get(step)?.state !== 'running') return say`This step is not running.`;
     return [{ kind: 'not yet', body: { step, minutes } }];
   });
 }

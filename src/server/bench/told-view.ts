@@ -1,3 +1,4 @@
+import { say } from '../../core/words/say';
 import type { KitchenDb } from '../../data/kitchen-db';
 import { readFloorOfDay } from '../../data/repositories/events';
 import type { FloorEvent } from '../../core/floor/floor-state';
@@ -80,11 +81,11 @@ function whatOf(e: FloorEvent): string {
     case 'finish':
       return 'done';
     case 'extend':
-      return `${e.minutes} min more`;
+      return say`${e.minutes} min more`;
     case 'not yet':
-      return `not yet: ${e.minutes} min more from then`;
+      return say`not yet: ${e.minutes} min more from then`;
     case 'use anyway':
-      return `used anyway: ${e.reason}`;
+      return say`used anyway: ${e.reason}`;
     default:
       return '';
   }

@@ -1,3 +1,4 @@
+import { say } from '../../core/words/say';
 import { minuteOf, type Clock } from '../../core/time/clock';
 import type { KitchenDb } from '../../data/kitchen-db';
 import { LOOK_AGAIN } from '../shared/door';
@@ -17,9 +18,9 @@ export function whenTold(
   if (when === undefined) return { ok: true, when: null, minute: null };
   const time = Date.parse(when);
   const now = db.now().getTime();
-  if (Number.isNaN(time)) return refuse(LOOK_AGAIN, { when: 'This is no time.' });
-  if (time > now + AHEAD) return refuse(LOOK_AGAIN, { when: 'This has not been yet.' });
-  if (time < now - LONGEST_AGO) return refuse(LOOK_AGAIN, { when: 'This is more than a day ago.' });
+  if (Number.isNaN(time)) return refuse(LOOK_AGAIN, { when: say`This is no time.` });
+  if (time > now + AHEAD) return refuse(LOOK_AGAIN, { when: say`This has not been yet.` });
+  if (time < now - LONGEST_AGO) return refuse(LOOK_AGAIN, { when: say`This is more than a day ago.` });
   const instant = new Date(Math.min(time, now));
   return { ok: true, when: instant.toISOString(), minute: minuteOf(instant, clock) };
 }

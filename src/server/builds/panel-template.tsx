@@ -1,3 +1,4 @@
+import { say } from '../../core/words/say';
 import type { KitchenDb } from '../../data/kitchen-db';
 import { Document, Line, Page, Svg, Text, renderToBuffer } from '@react-pdf/renderer';
 import type { CalcValue } from '../../core/calculators/calculator';
@@ -45,10 +46,10 @@ export async function panelFile(
   try {
     input = JSON.parse(fields);
   } catch {
-    return refuse('The fields cannot be read.');
+    return refuse(say`The fields cannot be read.`);
   }
   const content = page === null ? await panelPdf(db, calculator, input) : await panelSvg(db, calculator, input, page);
-  if (content === null) return refuse('These measures give no panels.');
+  if (content === null) return refuse(say`These measures give no panels.`);
   const [ending, type] = page === null ? ['pdf', 'application/pdf'] : ['svg', 'image/svg+xml'];
   return new FileAnswer(`${calculator}.${ending}`, type!, content, 'inline');
 }
@@ -65,7 +66,7 @@ async function panelPdf(db: KitchenDb, calculator: string, input: unknown): Prom
   if (!pages) return null;
   registerPrintFont();
   return renderToBuffer(
-    <Document title="Templates at 1 : 1">
+    <Document title={say`Templates at 1 : 1`}>
       {pages.map((p) => (
         <Page key={p.title} size={[p.width * MM, p.height * MM]} wrap={false}>
           <Svg width={p.width * MM} height={p.height * MM} viewBox={`0 0 ${p.width} ${p.height}`}>

@@ -1,3 +1,4 @@
+import { say } from '../../core/words/say';
 import { noOfferWords } from '../../core/calculators/shapes';
 import { cakeName } from '../../core/breakdown/amounts/cake';
 import { componentsOf } from '../../core/breakdown/amounts/components';
@@ -70,7 +71,7 @@ export const portionsOf = (build: Build, tiers: Form[], { library }: LoadedKitch
 /** Why a build cannot be made for so many, and what would help. */
 export function whyNoSize(build: Build, portions: number, kitchen: LoadedKitchen): string {
   const forms = formsOfBuild(build, kitchen.library.moulds);
-  if (forms.length === 0) return `The kitchen has no ${build.mould ?? 'size'} for ${build.name}.`;
+  if (forms.length === 0) return say`The kitchen has no ${build.mould ?? 'size'} for ${build.name}.`;
   return noOfferWords(whyNoOffer(forms, portions, limitsOf(build, kitchen)), portions);
 }
 

@@ -1,3 +1,4 @@
+import { say } from '../../core/words/say';
 import type { KitchenDb } from '../../data/kitchen-db';
 import { formOf, formulaOf, freshIngredients, type FormulaForm } from '../../core/input/formula-input';
 import { readRecipe } from '../../core/exchange/recipe';
@@ -21,8 +22,7 @@ import { LOOK_AGAIN } from '../shared/door';
 import { FileAnswer } from '../shared/file-answer';
 import { loadSituation } from '../situation/load-situation';
 
-const STALE =
-  'Somebody else has saved this formula since you opened it. Yours is kept here: open it again to see theirs.';
+const STALE = say`Somebody else has saved this formula since you opened it. Yours is kept here: open it again to see theirs.`;
 
 /**
  * Saves a formula, new (id null) or as the next version of a known one. Orders that are planned keep the version they
@@ -38,7 +38,7 @@ export function saveFormula(
     db,
     async (tx): Promise<Result<{ id: string; version: number }>> => {
       const situation = await loadSituation(tx);
-      if (!situation) return refuse('There is no kitchen yet.');
+      if (!situation) return refuse(say`There is no kitchen yet.`);
       const { kitchen } = situation;
       const fresh = freshIngredients(form).filter((i) => !kitchen.library.ingredients.has(i.id));
       const ingredients = new Map([
@@ -46,13 +46,14 @@ export function saveFormula(
         ...fresh.map((i): [string, Ingredient] => [i.id, i]),
       ]);
       const unknown = form.lines.findIndex((l) => !ingredients.has(l.ingredient));
-      if (unknown >= 0) return refuse(LOOK_AGAIN, { [`lines.${unknown}.ingredient`]: 'The library does not know it.' });
+      if (unknown >= 0)
+        return refuse(LOOK_AGAIN, { [`lines.${unknown}.ingredient`]: say`The library does not know it.` });
       const skills = new Set(kitchen.team.flatMap((p) => p.skills));
       const unskilled = form.steps.findIndex((s) => s.skill !== '' && !skills.has(s.skill));
       if (unskilled >= 0)
-        return refuse(LOOK_AGAIN, { [`steps.${unskilled}.skill`]: 'Nobody on the team has this skill.' });
+        return refuse(LOOK_AGAIN, { [`steps.${unskilled}.skill`]: say`Nobody on the team has this skill.` });
       const before = id === null ? null : (kitchen.rows.formulas.find((f) => f.id === id) ?? null);
-      if (id !== null && !before) return refuse('This formula is not there any more.');
+      if (id !== null && !before) return refuse(say`This formula is not there any more.`);
       if (before && before.version !== version) return refuse(STALE);
       const own = id ?? freshId(form.name, new Set(kitchen.library.formulas.keys()));
       const body = formulaOf(form, before?.body ?? null, own);
@@ -104,13 +105,13 @@ export async function readRecipeFile(
   country: string,
 ): Promise<Result<{ recipes: ImportedRecipe[] }>> {
   const kitchen = await loadKitchen(db);
-  if (!kitchen) return refuse('There is no kitchen yet.');
-  if (content.length > LARGEST_RECIPES) return refuse('This file is too large for recipes.');
+  if (!kitchen) return refuse(say`There is no kitchen yet.`);
+  if (content.length > LARGEST_RECIPES) return refuse(say`This file is too large for recipes.`);
   const cups = COUNTRIES.includes(country as Country) ? (country as Country) : 'metric';
   const foreign = foreignRecipes(name, content);
   if (typeof foreign === 'string') return refuse(foreign);
   if (foreign.length === 0)
-    return refuse('There is no recipe in this file: schema.org JSON-LD or a CSV table is read.');
+    return refuse(say`There is no recipe in this file: schema.org JSON-LD or a CSV table is read.`);
   const { ingredients } = kitchen.library;
   const typing = { ...kitchen.typing, country: cups };
   const recipes = foreign.slice(0, 50).map((f) => {
@@ -131,7 +132,7 @@ function foreignRecipes(name: string, content: string): ForeignRecipe[] | string
     try {
       return documents.flatMap((d) => recipesInJsonLd(JSON.parse(d)));
     } catch (error) {
-      return `This is not JSON that can be read: ${(error as Error).message}`;
+      return say`This is not JSON that can be read: ${(error as Error).message}`;
     }
   }
   const table = Papa.parse<Record<string, string>>(content.trim(), {
@@ -141,7 +142,7 @@ function foreignRecipes(name: string, content: string): ForeignRecipe[] | string
   });
   const columns = table.meta.fields ?? [];
   if (!columns.includes('amount') || !(columns.includes('name') || columns.includes('ingredient')))
-    return 'A table needs at least the columns “name” and “amount”.';
+    return say`A table needs at least the columns “name” and “amount”.`;
   return recipesInRows(table.data.map(asWrittenRow), name.replace(/\.\w+$/, ''));
 }
 

@@ -1,3 +1,4 @@
+import { say } from '../../core/words/say';
 import { startingCoefficients } from '../../core/breakdown/figures/starting-figures';
 import type { EventBody } from '../../core/stored/event';
 import { figureList, withFigures, type Figure } from '../../core/breakdown/figures/figure-list';
@@ -67,20 +68,20 @@ export async function saveKitchen(db: KitchenDb, version: number, change: Kitche
 
 async function changeKitchen(tx: KitchenDb, version: number, change: KitchenChange): Promise<Result> {
   const situation = await loadSituation(tx);
-  if (!situation) return refuse('There is no kitchen yet.');
+  if (!situation) return refuse(say`There is no kitchen yet.`);
   const { kitchen, orders, batches } = situation;
   const { kitchen: row } = kitchen.rows;
   let { coefficients, choices, reading } = row;
   if (change.figures) {
     const changed = withFigures(coefficients, change.figures);
-    if (!changed.ok) return refuse('Some figures need another look.', changed.fields);
+    if (!changed.ok) return refuse(say`Some figures need another look.`, changed.fields);
     coefficients = changed.figures;
   }
   if (change.choices) {
     const wrong = Object.entries(change.choices).find(
       ([key, choice]) => !SCHOOLS.find((s) => s.key === key)?.choices.some((c) => c.key === choice),
     );
-    if (wrong) return refuse(`“${wrong[0]}” cannot be “${wrong[1]}”.`);
+    if (wrong) return refuse(say`“${wrong[0]}” cannot be “${wrong[1]}”.`);
     choices = { ...choices, ...change.choices };
   }
   if (change.reading) reading = change.reading;
@@ -89,7 +90,7 @@ async function changeKitchen(tx: KitchenDb, version: number, change: KitchenChan
   const clash = clashProblem(situation, { orders, batches, ...after });
   if (clash) return refuse(clash);
   if (!(await updateKitchen(tx, version, { figures: { coefficients, choices }, reading })))
-    return refuse('Somebody else has changed the kitchen since you opened it. Open it again to see theirs.');
+    return refuse(say`Somebody else has changed the kitchen since you opened it. Open it again to see theirs.`);
   await appendEvents(tx, [{ at: tx.now(), kind: 'kitchen changed', order: null, body: toldChange(change) }]);
   return { ok: true };
 }
@@ -107,7 +108,7 @@ export function saveReading(db: KitchenDb, person: string, reading: Reading | nu
   return commit(
     db,
     async (tx): Promise<Result> => {
-      return (await updateReading(tx, person, reading)) ? { ok: true } : refuse('There is nobody of that name.');
+      return (await updateReading(tx, person, reading)) ? { ok: true } : refuse(say`There is nobody of that name.`);
     },
     { library: true },
   );

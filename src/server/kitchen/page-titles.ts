@@ -1,3 +1,4 @@
+import { say } from '../../core/words/say';
 import { readKitchen } from '../../data/repositories/kitchen';
 import { readOrder } from '../../data/repositories/orders';
 import type { KitchenDb } from '../../data/kitchen-db';
@@ -14,5 +15,5 @@ export async function formulaTitle(db: KitchenDb, id: string): Promise<string> {
 
 export async function benchTitle(db: KitchenDb, person: string): Promise<string> {
   const name = (await readKitchen(db))?.people.find((p) => p.id === person)?.name;
-  return name === undefined ? 'Bench' : `Bench of ${name}`;
+  return name === undefined ? 'Bench' : say`Bench of ${name}`;
 }

@@ -1,3 +1,4 @@
+import { say } from '../../core/words/say';
 import { counted } from '../../core/measure/counted';
 import { waitingPlace, type Place } from '../../core/kinds/places';
 import { namesOf } from '../situation/names';
@@ -163,7 +164,7 @@ function sharedWith(id: number, situation: Situation): Map<string, string> {
 
 /** Short enough for the foot of a ladder. */
 function sizeText(tiers: Parameters<typeof cakeName>[0]): string {
-  if (tiers.length > 1) return tiers[0]!.form === 'roll' ? `${tiers.length} rolls` : `${tiers.length} tiers`;
+  if (tiers.length > 1) return tiers[0]!.form === 'roll' ? say`${tiers.length} rolls` : say`${tiers.length} tiers`;
   return cakeName(tiers);
 }
 

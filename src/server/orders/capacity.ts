@@ -1,3 +1,4 @@
+import { say } from '../../core/words/say';
 import type { KitchenDb } from '../../data/kitchen-db';
 import { namesOf } from '../situation/names';
 import { durationText } from '../../core/time/duration-text';
@@ -50,7 +51,7 @@ export async function canWeTake(
 ): Promise<Result<{ answer: CapacityAnswer }>> {
   const situation = await loadSituation(db);
   const plan = await readPlan(db);
-  if (!situation || !plan) return refuse('There is no plan yet.');
+  if (!situation || !plan) return refuse(say`There is no plan yet.`);
   const drafted = draftOf(db, question, situation);
   if (!drafted.ok) return drafted;
   const { problem } = problemOf(withOrder(situation, drafted.draft));
@@ -73,15 +74,15 @@ export async function canWeTake(
       fits: found.late === 0 ? 'yes' : helped ? 'if others give way' : 'no',
       sentence:
         found.late === 0
-          ? `Yes: it can be ready for ${asked}, and nobody else moves.`
+          ? say`Yes: it can be ready for ${asked}, and nobody else moves.`
           : helped
             ? harmed.length === 0
               ? `Yes, if work of others is moved: all of them stay on time.`
               : `Only if others are late.`
             : found.late === null
               ? `No: it finds no place at all.`
-              : `Not for ${asked}: it would be ${durationText(found.late)} late.`,
-      others: harmed.map((o) => `${names.order(o.order) ?? 'Another order'}: ${durationText(o.late)} late`),
+              : say`Not for ${asked}: it would be ${durationText(found.late)} late.`,
+      others: harmed.map((o) => say`${names.order(o.order) ?? say`Another order`}: ${durationText(o.late)} late`),
     },
   };
 }
@@ -93,8 +94,8 @@ export function draftOf(
   { kitchen }: Situation,
 ): { ok: true; draft: OrderRow; size: string } | Extract<Result, { ok: false }> {
   const known = kitchen.builds.get(build);
-  if (!known) return refuse('There is no such build.');
-  if (!Number.isInteger(portions) || portions < 1 || portions > 400) return refuse('1 to 400 portions.');
+  if (!known) return refuse(say`There is no such build.`);
+  if (!Number.isInteger(portions) || portions < 1 || portions > 400) return refuse(say`1 to 400 portions.`);
   const time = readPickup(pickup, pickupRule(db, kitchen));
   if (!time.ok) return refuse(time.message);
   const [size] = sizesFor(build, portions, kitchen);

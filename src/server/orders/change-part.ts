@@ -1,3 +1,4 @@
+import { say } from '../../core/words/say';
 import type { KitchenDb } from '../../data/kitchen-db';
 import { SCHOOLS } from '../../core/formula/schools';
 import { adjustOrder, type OrderAdjustment } from './orders';
@@ -23,13 +24,13 @@ const MOST_GRAMS = 200_000;
 export function changePart(db: KitchenDb, id: number, version: number, change: PartChange): Promise<Kept> {
   return adjustOrder(db, id, version, (order, { kitchen }) => {
     const build = kitchen.builds.get(order.build);
-    if (!build) return refuse('Its build is not there any more.');
+    if (!build) return refuse(say`Its build is not there any more.`);
     const fields: OrderAdjustment = {};
     if (
       (change.kind === 'formula' || change.kind === 'amount') &&
       !build.components.some((c) => c.role === change.role)
     )
-      return refuse('There is no such part in this cake.');
+      return refuse(say`There is no such part in this cake.`);
     switch (change.kind) {
       case 'formula': {
         fields.swaps = withKey(order.swaps, change.role, change.formula);
@@ -39,13 +40,13 @@ export function changePart(db: KitchenDb, id: number, version: number, change: P
       }
       case 'amount':
         if (change.grams !== null && !(change.grams > 0 && change.grams <= MOST_GRAMS))
-          return refuse('Grams above 0, at most 200 kg.');
+          return refuse(say`Grams above 0, at most 200 kg.`);
         fields.overrides = withKey(order.overrides, change.role, change.grams);
         break;
       case 'choice': {
         const known = choicesFor(change.key, build);
-        if (!known) return refuse('There is no such question for this cake.');
-        if (change.choice !== null && !known.includes(change.choice)) return refuse('There is no such answer.');
+        if (!known) return refuse(say`There is no such question for this cake.`);
+        if (change.choice !== null && !known.includes(change.choice)) return refuse(say`There is no such answer.`);
         fields.choices = withKey(order.choices, change.key, change.choice);
         break;
       }

@@ -1,3 +1,4 @@
+import { say } from '../../core/words/say';
 import { counted } from '../../core/measure/counted';
 import type { BreakdownChange } from '../../core/breakdown/compare-breakdowns';
 import { grams } from '../../core/breakdown/steps/words';
@@ -15,9 +16,9 @@ export function changeWords(change: BreakdownChange): string {
     case 'minutes':
       return `${change.name}: ${durationText(change.from)} → ${durationText(change.to)}`;
     case 'step':
-      return `The step “${change.name}” ${change.gone ? 'falls away' : 'is added'}`;
+      return say`The step “${change.name}” ${change.gone ? 'falls away' : 'is added'}`;
     case 'waits':
-      return `Other waits between “${change.from}” and “${change.to}”`;
+      return say`Other waits between “${change.from}” and “${change.to}”`;
     case 'portions':
       return `${change.from} → ${counted(change.to, 'portion')}`;
   }

@@ -1,3 +1,4 @@
+import { say } from '../../core/words/say';
 import { compareBreakdowns } from '../../core/breakdown/compare-breakdowns';
 import { orderId, ownerOf } from '../../core/ids/ids';
 import { clashProblem } from '../../core/order/cake-clashes';
@@ -40,14 +41,14 @@ export async function takeNewerRules(db: KitchenDb, id: number, version: number)
   const done = await commit(db, async (tx): Promise<Result<{ title: string }>> => {
     const situation = await loadSituation(tx);
     const order = situation?.orders.find((o) => o.id === id);
-    if (!situation || !order) return refuse('This order is not open any more.');
+    if (!situation || !order) return refuse(say`This order is not open any more.`);
     const newer = newerRules(order, situation);
-    if (!order.kept || !newer || newer.changes.length === 0) return refuse('There is nothing new to take over.');
+    if (!order.kept || !newer || newer.changes.length === 0) return refuse(say`There is nothing new to take over.`);
     const kept = keptAnew({ ...order, kept: order.kept }, situation.kitchen);
     const clash = clashProblem(situation, withOrder(situation, { ...order, kept }));
     if (clash) return refuse(clash);
     const row = await updateOrder(tx, id, version, {});
-    if (!row) return refuse('Somebody else has changed this order since you opened it. Look at it again.');
+    if (!row) return refuse(say`Somebody else has changed this order since you opened it. Look at it again.`);
     await writeCompiled(tx, keptCodec, orderId(id), kept);
     await appendEvents(tx, [{ at: tx.now(), kind: 'rules applied', order: id, body: { changes: newer.changes } }]);
     return { ok: true, title: order.title };

@@ -1,3 +1,4 @@
+import { say } from '../../core/words/say';
 import { pickupText } from './pickup-text';
 import { stoodLines, usedLines } from '../situation/stood-words';
 import type { ByProduct } from '../../core/formula/formula';
@@ -101,10 +102,10 @@ export function orderView(
     })),
     leftOvers: breakdown.leftOvers.map((l) => {
       const label = (role: string) => breakdown.components.find((c) => c.role === role)?.label ?? role;
-      const uses = l.uses.map((u) => `${grams(u.grams)} into ${label(u.by).toLowerCase()}`);
-      const all = `${grams(l.grams)} ${LEFT_OVER_WORDS[l.kind]} of ${label(l.from)}`;
-      if (uses.length === 0) return `${all} over`;
-      return `${all}: ${[...uses, ...(l.left >= 1 ? [`${grams(l.left)} over`] : [])].join(', ')}`;
+      const uses = l.uses.map((u) => say`${grams(u.grams)} into ${label(u.by).toLowerCase()}`);
+      const all = say`${grams(l.grams)} ${LEFT_OVER_WORDS[l.kind]} of ${label(l.from)}`;
+      if (uses.length === 0) return say`${all} over`;
+      return `${all}: ${[...uses, ...(l.left >= 1 ? [say`${grams(l.left)} over`] : [])].join(', ')}`;
     }),
     newer: breakdown.components.flatMap((c) => {
       const newest = kitchen.rows.formulas.find((f) => f.id === c.formula.id)?.version ?? 1;

@@ -1,3 +1,4 @@
+import { say } from '../../core/words/say';
 import type { OrderForm } from '../../core/input/order-input';
 import type { EventBody } from '../../core/stored/event';
 import { openSteps } from '../../core/floor/open-steps';
@@ -18,14 +19,13 @@ import { keepAnswers } from '../situation/keep-work';
 import { orderWithKept } from '../situation/load-kept';
 import { loadSituation } from '../situation/load-situation';
 
-const STALE =
-  'Somebody else has changed this order since you opened it. Yours is kept below: open the order again to see theirs.';
+const STALE = say`Somebody else has changed this order since you opened it. Yours is kept below: open the order again to see theirs.`;
 
 /** Takes a new order, plans it with all others, and answers with its number. */
 export async function takeOrder(db: KitchenDb, form: OrderForm): Promise<Kept<{ id: number }>> {
   const kept = await commit(db, async (tx): Promise<Result<{ id: number; title: string }>> => {
     const kitchen = await loadKitchen(tx);
-    if (!kitchen) return refuse('There is no kitchen yet.');
+    if (!kitchen) return refuse(say`There is no kitchen yet.`);
     const read = readOrderForm(db, form, kitchen, null);
     if (!read.ok) return read;
     const at = db.now();
@@ -47,9 +47,9 @@ export async function changeOrder(
   const kept = await commit(db, async (tx): Promise<Result<{ id: number }>> => {
     const kitchen = await loadKitchen(tx);
     const found = await readOrder(tx, id);
-    if (!kitchen || !found) return refuse('This order is not there any more.');
+    if (!kitchen || !found) return refuse(say`This order is not there any more.`);
     const before = await orderWithKept(tx, found);
-    if (before.state !== 'open') return refuse('This order has been handed over. Bring it back first.');
+    if (before.state !== 'open') return refuse(say`This order has been handed over. Bring it back first.`);
     const read = readOrderForm(db, form, kitchen, before);
     if (!read.ok) return read;
     const row = await updateOrder(tx, id, version, read.fields);
@@ -78,7 +78,7 @@ export async function adjustOrder(
   const kept = await commit(db, async (tx): Promise<Result<{ title: string }>> => {
     const situation = await loadSituation(tx);
     const before = situation?.orders.find((o) => o.id === id);
-    if (!situation || !before) return refuse('This order is not open any more.');
+    if (!situation || !before) return refuse(say`This order is not open any more.`);
     const changed = change(before, situation);
     if ('ok' in changed) return changed;
     const clash = clashProblem(situation, withOrder(situation, { ...before, ...changed }));
@@ -107,11 +107,11 @@ function withoutProblem(
   without: string[],
   components: readonly { role: string; label: string; optional?: boolean }[],
 ): string | null {
-  if (new Set(without).size < without.length) return 'A part is named twice.';
+  if (new Set(without).size < without.length) return say`A part is named twice.`;
   for (const role of without) {
     const component = components.find((c) => c.role === role);
-    if (!component) return 'There is no such part in this cake.';
-    if (!component.optional) return `${component.label} is part of the cake: it cannot be left out.`;
+    if (!component) return say`There is no such part in this cake.`;
+    if (!component.optional) return say`${component.label} is part of the cake: it cannot be left out.`;
   }
   return null;
 }
@@ -121,13 +121,13 @@ export async function handOver(db: KitchenDb, id: number, version: number): Prom
   return leave(db, version, 'handed over', async (tx) => {
     const situation = await loadSituation(tx);
     const order = situation?.orders.find((o) => o.id === id);
-    if (!situation || !order) return 'This order is not on the wall any more.';
+    if (!situation || !order) return say`This order is not on the wall any more.`;
     const plan = await readPlan(tx);
     const left = plan
       ? openSteps(plan.problem, plan.plan, situation.states, orderId(id)).map((s) => s.name)
       : ['the plan'];
     const more = left.length > 3 ? ` and ${left.length - 3} more` : '';
-    return left.length > 0 ? `Not yet: ${left.slice(0, 3).join(', ')}${more} still to do.` : order;
+    return left.length > 0 ? say`Not yet: ${left.slice(0, 3).join(', ')}${more} still to do.` : order;
   });
 }
 
@@ -135,7 +135,7 @@ export async function handOver(db: KitchenDb, id: number, version: number): Prom
 export async function bringBack(db: KitchenDb, id: number, version: number): Promise<Kept> {
   return leave(db, version, 'brought back', async (tx) => {
     const order = await readOrder(tx, id);
-    return order?.state === 'handed over' ? order : 'This order has not been handed over.';
+    return order?.state === 'handed over' ? order : say`This order has not been handed over.`;
   });
 }
 

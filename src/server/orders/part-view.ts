@@ -1,3 +1,4 @@
+import { say } from '../../core/words/say';
 import type { Breakdown } from '../../core/breakdown/breakdown';
 import { grams } from '../../core/breakdown/steps/words';
 import type { Allergen } from '../../core/formula/formula';
@@ -46,7 +47,7 @@ export function partsOf(
       role: c.role,
       label: c.label,
       formula: { id: c.formula.id, name: c.formula.name },
-      amount: c.amount.pieces === null ? grams(c.amount.grams) : `${c.amount.pieces} pcs`,
+      amount: c.amount.pieces === null ? grams(c.amount.grams) : say`${c.amount.pieces} pcs`,
       grams: c.amount.grams,
       computed: c.amount.computed,
       because: `${grams(c.amount.computed ?? c.amount.grams)} = ${c.amount.because}`,
@@ -54,8 +55,8 @@ export function partsOf(
       drawn: breakdown.drawn
         .filter((d) => d.role === c.role)
         .flatMap((d) => [
-          ...d.from.map((f) => `${grams(f.grams)} of it is left over from ${label(f.role).toLowerCase()}`),
-          ...(d.short >= 1 ? [`${grams(d.short)} must come from the crumb box or be made`] : []),
+          ...d.from.map((f) => say`${grams(f.grams)} of it is left over from ${label(f.role).toLowerCase()}`),
+          ...(d.short >= 1 ? [say`${grams(d.short)} must come from the crumb box or be made`] : []),
         ]),
       optional: c.optional,
       lines: c.lines.map((l) => ({

@@ -1,3 +1,4 @@
+import { say } from '../../core/words/say';
 import type { KitchenDb } from '../../data/kitchen-db';
 import { cakeName } from '../../core/breakdown/amounts/cake';
 import { orderStatus, type OrderStatus } from '../../core/floor/order-status';
@@ -37,7 +38,7 @@ export async function reviewOrder(
 ): Promise<Result<{ review: OrderReview }>> {
   const situation = await loadSituation(db);
   const plan = await readPlan(db);
-  if (!situation) return refuse('There is no kitchen yet.');
+  if (!situation) return refuse(say`There is no kitchen yet.`);
   const found = id === null ? null : await readOrder(db, id);
   const before = found && (await orderWithKept(db, found));
   const read = readOrderForm(db, form, situation.kitchen, before);

@@ -1,3 +1,4 @@
+import { say } from '../../core/words/say';
 import { counted } from '../../core/measure/counted';
 import { cakeName } from '../../core/breakdown/amounts/cake';
 import { cakeGrams, portionedGrams } from '../../core/breakdown/amounts/weight';
@@ -30,13 +31,14 @@ export function sectionOf(breakdown: Breakdown, kind: PortionKind, { portions }:
   const { cake, components } = breakdown;
   const grams = cakeGrams(components);
   const stacks = alikeStacks(cake.tiers, (t) => t.form).map((s) => ({ ...s, tiers: s.tiers.map(tierSection) }));
-  const heights = [...new Set(cake.tiers.map((t) => `${Math.round(t.height)} mm`))].join(', ');
+  const heights = [...new Set(cake.tiers.map((t) => say`${Math.round(t.height)} mm`))].join(', ');
   const check = checkPortions(portionedGrams(components), cake.portions, kind, portions);
-  const each = check ? `, ${Math.round(check.grams)} g each` : '';
+  const each = check ? say`, ${Math.round(check.grams)} g each` : '';
   return {
     stacks,
-    summary: `${cakeName(cake.tiers.map((t) => t.form))} · ${heights} high · gives ${counted(cake.portions, 'portion')}${each} · ${(grams / 1000).toFixed(1)} kg without its board`,
-    note: check && !check.plausible ? `A ${kind} portion usually weighs ${check.band.low}–${check.band.high} g.` : null,
+    summary: say`${cakeName(cake.tiers.map((t) => t.form))} · ${heights} high · gives ${counted(cake.portions, 'portion')}${each} · ${(grams / 1000).toFixed(1)} kg without its board`,
+    note:
+      check && !check.plausible ? say`A ${kind} portion usually weighs ${check.band.low}–${check.band.high} g.` : null,
   };
 }
 

@@ -1,3 +1,4 @@
+import { say } from '../../core/words/say';
 import { namesOf } from '../situation/names';
 import { durationText } from '../../core/time/duration-text';
 import { timeOf } from '../../core/time/clock';
@@ -15,34 +16,36 @@ export function linkWords(chain: Link[], situation: Situation): string[] {
     const { because } = link;
     const begins =
       link.step.work === 'collect'
-        ? `It can leave at ${time(link.start)} at the earliest`
-        : `“${link.step.name}” at ${time(link.start)}, not before`;
+        ? say`It can leave at ${time(link.start)} at the earliest`
+        : say`“${link.step.name}” at ${time(link.start)}, not before`;
     const held = link.held.length > 0 ? ` That stays there: ${words.reason(link.held[0]!, true)}` : '';
     switch (because.kind) {
       case 'wait': {
         const why = because.wait.why ? ` (${because.wait.why})` : '';
-        const rest = because.wait.min > 0 ? `, and ${durationText(because.wait.min)} must pass${why}` : '';
-        return `${begins}: “${because.after.name}” ends at ${time(because.at)}${rest}.`;
+        const rest = because.wait.min > 0 ? say`, and ${durationText(because.wait.min)} must pass${why}` : '';
+        return say`${begins}: “${because.after.name}” ends at ${time(because.at)}${rest}.`;
       }
       case 'hands': {
         const who = because.people.map((p) => {
           const name = names.person(p.person);
-          if (p.on) return `${name} is on ${words.step(p.on)} until ${time(p.until)}`;
-          return Number.isFinite(p.until) ? `${name} is not there until ${time(p.until)}` : `${name} is not there`;
+          if (p.on) return say`${name} is on ${words.step(p.on)} until ${time(p.until)}`;
+          return Number.isFinite(p.until)
+            ? say`${name} is not there until ${time(p.until)}`
+            : say`${name} is not there`;
         });
         const skill = link.step.people?.skill;
-        return `${begins}: ${skill ? `for ${skill} work ` : ''}${who.join('; ')}.${held}`;
+        return `${begins}: ${skill ? say`for ${skill} work ` : ''}${who.join('; ')}.${held}`;
       }
       case 'equipment':
-        return `${begins}: ${names.item(because.item)} is taken by ${words.step(because.by)} until ${time(because.until)}.${held}`;
+        return say`${begins}: ${names.item(because.item)} is taken by ${words.step(because.by)} until ${time(because.until)}.${held}`;
       case 'earliest':
-        return `${begins}: it is now, or the work is not allowed earlier.`;
+        return say`${begins}: it is now, or the work is not allowed earlier.`;
       case 'fact':
-        return `“${link.step.name}” has been begun: that is what happened.`;
+        return say`“${link.step.name}” has been begun: that is what happened.`;
       case 'together':
         if (link.step.work === 'collect')
-          return `It leaves at ${time(link.start)} in this plan: planning again may bring it forward.`;
-        return `${begins}: shifts, hands and room in the oven or the cold do not come together earlier.`;
+          return say`It leaves at ${time(link.start)} in this plan: planning again may bring it forward.`;
+        return say`${begins}: shifts, hands and room in the oven or the cold do not come together earlier.`;
     }
   });
 }
@@ -53,14 +56,14 @@ export function shortWhy(chain: Link[], situation: Situation): string | null {
   if (!link) return null;
   const { because, step } = link;
   const time = timeOf(link.start, situation.kitchen.clock).toFormat('ccc HH:mm');
-  const begins = `“${step.name}” cannot begin before ${time}`;
+  const begins = say`“${step.name}” cannot begin before ${time}`;
   switch (because.kind) {
     case 'hands':
-      return `${begins}: nobody ${step.people?.skill ? `for “${step.people.skill}” ` : ''}is free until then`;
+      return say`${begins}: nobody ${step.people?.skill ? say`for “${step.people.skill}” ` : ''}is free until then`;
     case 'equipment':
-      return `${begins}, ${reasonWords(situation).step(because.by)} is in the way`;
+      return say`${begins}, ${reasonWords(situation).step(because.by)} is in the way`;
     case 'earliest':
-      return `“${step.name}” would have to be under way already`;
+      return say`“${step.name}” would have to be under way already`;
     case 'wait':
     case 'together':
       return begins;

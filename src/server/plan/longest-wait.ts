@@ -1,3 +1,4 @@
+import { say } from '../../core/words/say';
 import { durationText } from '../../core/time/duration-text';
 import type { PlanRow } from '../../data/repositories/plans';
 import { orderId } from '../../core/ids/ids';
@@ -10,7 +11,7 @@ export function longestWait(plan: PlanRow, order: number): string | null {
     const wait = plan.problem.waits.find((w) => w.from === chain[i]!.step && w.to === chain[i - 1]!.step);
     if (!wait || wait.min <= (best?.minutes ?? 30)) continue;
     const name = plan.problem.steps.find((s) => s.id === wait.from)?.name ?? '';
-    best = { minutes: wait.min, text: `after “${name}” ${durationText(wait.min)} must pass (${wait.why})` };
+    best = { minutes: wait.min, text: say`after “${name}” ${durationText(wait.min)} must pass (${wait.why})` };
   }
   return best?.text ?? null;
 }

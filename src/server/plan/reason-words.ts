@@ -1,3 +1,4 @@
+import { say } from '../../core/words/say';
 import { namesOf, type Names } from '../situation/names';
 import { durationText } from '../../core/time/duration-text';
 import { timeOf, type Clock } from '../../core/time/clock';
@@ -21,32 +22,32 @@ class ReasonWords {
 
   step(step: { name: string; order: string | null }): string {
     const order = this.names.order(step.order ?? '');
-    return order ? `“${step.name}” of ${order}` : `“${step.name}”`;
+    return order ? say`“${step.name}” of ${order}` : `“${step.name}”`;
   }
 
   reason(r: Reason, later: boolean): string {
     switch (r.kind) {
       case 'fact':
-        return r.state === 'pinned' ? 'It is pinned here.' : `It is ${r.state}: this is what happened.`;
+        return r.state === 'pinned' ? say`It is pinned here.` : say`It is ${r.state}: this is what happened.`;
       case 'pickup':
-        return 'The pickup is then.';
+        return say`The pickup is then.`;
       case 'now':
-        return 'It is already as early as can be: now.';
+        return say`It is already as early as can be: now.`;
       case 'shortest wait': {
         const why = r.wait.why ? ` (${r.wait.why})` : '';
-        const rest = r.wait.min > 0 ? `${durationText(r.wait.min)} must pass` : 'there is no time';
+        const rest = r.wait.min > 0 ? say`${durationText(r.wait.min)} must pass` : 'there is no time';
         return later
-          ? `${r.step.name} comes at ${this.time(r.at)}, and before it ${rest}${why}.`
-          : `${r.step.name} ends at ${this.time(r.at)}, and after it ${rest}${why}.`;
+          ? say`${r.step.name} comes at ${this.time(r.at)}, and before it ${rest}${why}.`
+          : say`${r.step.name} ends at ${this.time(r.at)}, and after it ${rest}${why}.`;
       }
       case 'longest wait':
-        return `At most ${durationText(r.wait.max ?? 0)} may lie between it and ${r.step.name} at ${this.time(r.at)}${r.wait.why ? ` (${r.wait.why})` : ''}.`;
+        return say`At most ${durationText(r.wait.max ?? 0)} may lie between it and ${r.step.name} at ${this.time(r.at)}${r.wait.why ? ` (${r.wait.why})` : ''}.`;
       case 'hands taken':
-        return `${this.names.person(r.person)} is on ${this.step(r.step)} ${later ? 'from' : 'until'} ${this.time(r.at)}.`;
+        return say`${this.names.person(r.person)} is on ${this.step(r.step)} ${later ? 'from' : 'until'} ${this.time(r.at)}.`;
       case 'off shift':
-        return `The shift of ${this.names.person(r.person)} ${later ? 'ends' : 'begins'} at ${this.time(r.at)}.`;
+        return say`The shift of ${this.names.person(r.person)} ${later ? 'ends' : 'begins'} at ${this.time(r.at)}.`;
       case 'equipment taken':
-        return `${this.names.item(r.item)} is ${later ? 'wanted by' : 'taken by'} ${this.step(r.step)} ${later ? 'from' : 'until'} ${this.time(r.at)}.`;
+        return say`${this.names.item(r.item)} is ${later ? 'wanted by' : 'taken by'} ${this.step(r.step)} ${later ? 'from' : 'until'} ${this.time(r.at)}.`;
     }
   }
 }

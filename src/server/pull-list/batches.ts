@@ -1,3 +1,4 @@
+import { say } from '../../core/words/say';
 import type { KitchenDb } from '../../data/kitchen-db';
 import { namesOf } from '../situation/names';
 import { readingOf } from '../../core/plan-reading/plan-reading';
@@ -36,7 +37,7 @@ export function batchesView(situation: Situation, plan: PlanRow): BatchesView {
   return {
     proposals: proposeBatches(candidatesOf(situation, plan), library).map((p) => ({
       ...p,
-      span: `needed from ${time(p.members[0]!.neededAt)} to ${time(p.members.at(-1)!.neededAt)}`,
+      span: say`needed from ${time(p.members[0]!.neededAt)} to ${time(p.members.at(-1)!.neededAt)}`,
     })),
     accepted: situation.batches.flatMap((b) => {
       const component = situation.shared.components.get(batchId(b.id));
@@ -84,15 +85,15 @@ export async function acceptBatch(db: KitchenDb, members: { order: string; role:
   const kept = await commit(db, async (tx): Promise<Result<{ formula: string }>> => {
     const situation = await loadSituation(tx);
     const plan = await readPlan(tx);
-    if (!situation || !plan) return refuse('There is no plan yet.');
+    if (!situation || !plan) return refuse(say`There is no plan yet.`);
     if (new Set(members.map((m) => `${m.order}.${m.role}`)).size < members.length)
-      return refuse('A component is named twice.');
+      return refuse(say`A component is named twice.`);
     const free = candidatesOf(situation, plan);
     const chosen = members.flatMap((m) => free.find((c) => c.order === m.order && c.component.role === m.role) ?? []);
     if (chosen.length < 2 || chosen.length !== members.length)
-      return refuse('Some of this has been begun, or is in another batch by now.');
+      return refuse(say`Some of this has been begun, or is in another batch by now.`);
     const { formula } = chosen[0]!.component;
-    if (chosen.some((c) => c.component.formula.id !== formula.id)) return refuse('These are not of one formula.');
+    if (chosen.some((c) => c.component.formula.id !== formula.id)) return refuse(say`These are not of one formula.`);
     const rows = chosen.map((c) => ({ order: orderNumberOf(c.order), role: c.component.role }));
     const made = { id: 0, formula: formula.id, members: rows, split: false, madeAt: db.now() };
     const batches = [...situation.batches, made];
@@ -112,8 +113,8 @@ export async function acceptBatch(db: KitchenDb, members: { order: string; role:
 export async function splitBatch(db: KitchenDb, id: number): Promise<Kept> {
   const kept = await commit(db, async (tx): Promise<Result> => {
     const situation = await loadSituation(tx);
-    if (!situation?.batches.some((b) => b.id === id)) return refuse('This batch is not there any more.');
-    if (hasBegun(batchId(id), situation)) return refuse('It has been begun: it stays one batch.');
+    if (!situation?.batches.some((b) => b.id === id)) return refuse(say`This batch is not there any more.`);
+    if (hasBegun(batchId(id), situation)) return refuse(say`It has been begun: it stays one batch.`);
     await splitBatchRow(tx, id);
     await appendEvents(tx, [{ at: db.now(), kind: 'batch split', order: null, body: { batch: id } }]);
     return { ok: true };

@@ -1,3 +1,4 @@
+import { say } from '../../core/words/say';
 import { Document, Page, StyleSheet, Text as PdfText, View, renderToBuffer, type TextProps } from '@react-pdf/renderer';
 import { onTheScale } from '../../core/measure/show-quantity';
 import { timeOf } from '../../core/time/clock';
@@ -45,11 +46,13 @@ export async function pullListPdf(view: PullListView): Promise<Buffer> {
     </View>
   );
   return renderToBuffer(
-    <Document title={`Pull list, ${view.title}`}>
+    <Document title={say`Pull list, ${view.title}`}>
       <Page size="A4" style={styles.page}>
-        <Text style={styles.title}>Pull list, {view.title}</Text>
+        <Text style={styles.title}>
+          {say`Pull list,`} {view.title}
+        </Text>
         <Text style={styles.muted}>{view.kitchen}</Text>
-        <Text style={styles.section}>Take out, chill, line, soak, heat</Text>
+        <Text style={styles.section}>{say`Take out, chill, line, soak, heat`}</Text>
         {list.tasks.map((t) => (
           <Row key={t.key} tick={t.key}>
             <Text style={styles.time}>{time(t.at)}</Text>
@@ -57,7 +60,7 @@ export async function pullListPdf(view: PullListView): Promise<Buffer> {
             <Text style={[styles.muted, { width: 170 }]}>{[...t.steps, ...t.forWhom].join(', ')}</Text>
           </Row>
         ))}
-        <Text style={styles.section}>Weigh out</Text>
+        <Text style={styles.section}>{say`Weigh out`}</Text>
         {list.weighOuts.map((w) => (
           <Row key={w.key} tick={w.key}>
             <Text style={styles.time}>{time(w.at)}</Text>
@@ -73,13 +76,13 @@ export async function pullListPdf(view: PullListView): Promise<Buffer> {
             </View>
           </Row>
         ))}
-        <Text style={styles.section}>Eggs</Text>
+        <Text style={styles.section}>{say`Eggs`}</Text>
         <Text>
-          Crack {list.eggs.crack} of {list.eggs.eggWeight} g: {grams(list.eggs.whole)} whole, {grams(list.eggs.whites)}{' '}
-          whites, {grams(list.eggs.yolks)} yolks. Over: {grams(list.eggs.left.whites)} whites,{' '}
-          {grams(list.eggs.left.yolks)} yolks.
+          {say`Crack`} {list.eggs.crack} {say`of`} {list.eggs.eggWeight} g: {grams(list.eggs.whole)} {say`whole,`}{' '}
+          {grams(list.eggs.whites)} {say`whites,`} {grams(list.eggs.yolks)} {say`yolks. Over:`}{' '}
+          {grams(list.eggs.left.whites)} {say`whites,`} {grams(list.eggs.left.yolks)} {say`yolks.`}
         </Text>
-        <Text style={styles.section}>To buy</Text>
+        <Text style={styles.section}>{say`To buy`}</Text>
         {list.shopping.map((g) => (
           <View key={g.supplier} wrap={false} style={{ marginBottom: 5 }}>
             <Text style={{ fontWeight: 700 }}>{g.supplier}</Text>
@@ -89,7 +92,7 @@ export async function pullListPdf(view: PullListView): Promise<Buffer> {
                     .filter((l) => l.buy > 0)
                     .map((l) => `${l.name} ${grams(l.buy)}`)
                     .join(' · ')
-                : 'nothing: the house has enough'}
+                : say`nothing: the house has enough`}
             </Text>
           </View>
         ))}
@@ -97,7 +100,7 @@ export async function pullListPdf(view: PullListView): Promise<Buffer> {
           style={styles.foot}
           fixed
           render={({ pageNumber, totalPages }) =>
-            `Estimates; scale, sign and probe decide. Local food law comes first. Page ${pageNumber} of ${totalPages}`
+            say`Estimates; scale, sign and probe decide. Local food law comes first. Page ${pageNumber} of ${totalPages}`
           }
         />
       </Page>

@@ -1,3 +1,4 @@
+import { say } from '../../core/words/say';
 import type { KitchenDb } from '../../data/kitchen-db';
 import { CALCULATORS } from '../../core/calculators/registry';
 import { timeOf, minuteOf } from '../../core/time/clock';
@@ -21,7 +22,7 @@ export async function loadSearch(db: KitchenDb): Promise<Found[]> {
   const { ingredients } = kitchen.library;
   return [
     {
-      ...{ group: 'Do', label: 'Can we take one more?', detail: 'asks the plan', href: '/orders#one-more' },
+      ...{ group: 'Do', label: say`Can we take one more?`, detail: 'asks the plan', href: '/orders#one-more' },
       words: 'capacity room telephone counter another order',
     },
     ...(await readOpenOrders(db)).map((o): Found => ({

@@ -1,3 +1,4 @@
+import { say } from '../../core/words/say';
 import { ValidationError, type InferType, type Schema } from 'yup';
 import { refuse, type Result } from './result';
 import { plainProblem } from './plain';
@@ -49,7 +50,7 @@ export function writing<S extends Schema, Out extends Result, Where = KitchenDb>
   return { ...asking(schema, run, options), writes: true };
 }
 
-export const LOOK_AGAIN = 'Some fields need another look.';
+export const LOOK_AGAIN = say`Some fields need another look.`;
 
 /** What came in, read by a door's schema: typed, or refused beside the fields that are wrong. */
 export function readInput<In>(
@@ -59,7 +60,7 @@ export function readInput<In>(
   const odd = plainProblem(raw);
   if (odd) return refuse(odd.message, odd.path === '' ? undefined : { [odd.path]: odd.message });
   if (typeof raw !== 'object' || raw === null || Array.isArray(raw))
-    return refuse('This must be an object with named fields.');
+    return refuse(say`This must be an object with named fields.`);
   try {
     return { ok: true, input: door.schema.validateSync(raw, { abortEarly: false, strict: door.strict }) as In };
   } catch (error) {
@@ -77,7 +78,7 @@ function fieldsOf(error: ValidationError): Record<string, string> {
 
 /** What yup says by itself is for programmers; what a schema says is for people, and stays. */
 function plainWords(message: string): string {
-  if (/ must be an? `\w+` type/.test(message)) return 'This cannot be read.';
-  if (/ (is a required field|cannot be null|must be defined)$/.test(message)) return 'This is missing.';
+  if (/ must be an? `\w+` type/.test(message)) return say`This cannot be read.`;
+  if (/ (is a required field|cannot be null|must be defined)$/.test(message)) return say`This is missing.`;
   return message;
 }

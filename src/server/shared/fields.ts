@@ -1,26 +1,40 @@
+import { say } from '../../core/words/say';
 import { array, boolean, mixed, number, object, string } from 'yup';
 
 /** Fields that many doors take. */
 export const nothing = object({});
 /** The number of an order or a batch: what the database counts with. */
 export const rowId = number()
-  .typeError('A number.')
-  .integer('A whole number.')
-  .min(1, 'From 1.')
-  .max(2_000_000_000, 'There is none with this number.')
+  .typeError(say`A number.`)
+  .integer(say`A whole number.`)
+  .min(1, say`From 1.`)
+  .max(2_000_000_000, say`There is none with this number.`)
   .required();
 /** The version that somebody has opened. */
-export const version = number().typeError('A number.').integer().min(0).max(2_000_000_000).required();
+export const version = number()
+  .typeError(say`A number.`)
+  .integer()
+  .min(0)
+  .max(2_000_000_000)
+  .required();
 /** The id of a step, a person, a formula: short, and never empty. */
 export const shortId = string()
-  .typeError('A name.')
+  .typeError(say`A name.`)
   .min(1)
-  .max(120, 'At most 120 letters.')
-  .required('This is missing.');
+  .max(120, say`At most 120 letters.`)
+  .required(say`This is missing.`);
 /** An address may leave it out. */
-export const optionalText = (most: number) => string().typeError('A text.').max(most, `At most ${most} letters.`);
-export const flag = boolean().typeError('Yes or no.').required('This is missing.');
-export const roles = array().of(shortId).max(60, 'At most 60 parts.').required();
+export const optionalText = (most: number) =>
+  string()
+    .typeError(say`A text.`)
+    .max(most, say`At most ${most} letters.`);
+export const flag = boolean()
+  .typeError(say`Yes or no.`)
+  .required(say`This is missing.`);
+export const roles = array()
+  .of(shortId)
+  .max(60, say`At most 60 parts.`)
+  .required();
 export const anything = mixed<NonNullable<unknown>>().nullable();
 export const order = { id: rowId, version };
 

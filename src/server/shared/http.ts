@@ -1,3 +1,4 @@
+import { say } from '../../core/words/say';
 import { createHash } from 'node:crypto';
 import { refuse, type Result } from './result';
 import { hostAllowed, sameSite } from './allowed-hosts';
@@ -21,14 +22,14 @@ type Context = { params: Promise<Record<string, string | string[]> | undefined> 
 type HouseDoor = Door<never, unknown, void>;
 type Refusal = Extract<Result, { ok: false }>;
 
-const say = (status: number, message: string) => Response.json(refuse(message) satisfies Refusal, { status });
+const respond = (status: number, message: string) => Response.json(refuse(message) satisfies Refusal, { status });
 
 /** Answers what is sent to one of these doors of a kitchen: `{…}` as JSON, and for a write its key in the header `Idempotency-Key`. */
 export function answerPosts(doors: Record<string, Door>) {
   return async (request: Request, context: Context): Promise<Response> => {
     const name = await partOf(context, 'door');
     const door = doorOf(doors, name);
-    if (!door) return say(404, 'There is no such door.');
+    if (!door) return respond(404, say`There is no such door.`);
     return answerPost(request, name!, door, async () => openKitchen(await partOf(context, 'kitchen')));
   };
 }
@@ -48,7 +49,7 @@ export function answerHousePosts(house: Record<string, HouseDoor>, ofKitchens: R
       return sent.ok ? open(name!, own, sent.value, (input) => own.run(input, undefined)) : sent.refusal;
     }
     const door = doorOf(ofKitchens, name);
-    if (!door) return say(404, 'There is no such door.');
+    if (!door) return respond(404, say`There is no such door.`);
     return answerPost(request, name!, door, onlyKitchen);
   };
 }
@@ -64,10 +65,10 @@ async function partOf({ params }: Context, name: string): Promise<string | null>
 /** Whoever sends this may not: it is asked under another name, or does not come from a page of this server. */
 function refusedPost(request: Request): Response | null {
   if (!hostAllowed(request.headers.get('host'), hosts))
-    return say(421, 'This server is not known by that name: whoever runs it can add it to ZEST_HOSTS.');
-  if (!sameSite(request.headers)) return say(403, 'Only the pages of this server may do this.');
+    return respond(421, say`This server is not known by that name: whoever runs it can add it to ZEST_HOSTS.`);
+  if (!sameSite(request.headers)) return respond(403, say`Only the pages of this server may do this.`);
   if (!/^application\/json\b/i.test(request.headers.get('content-type') ?? ''))
-    return say(415, 'This must be sent as application/json.');
+    return respond(415, say`This must be sent as application/json.`);
   return null;
 }
 
@@ -77,11 +78,14 @@ async function readJson(
 ): Promise<{ ok: true; value: unknown; text: string } | { ok: false; refusal: Response }> {
   const text = await readText(request, most);
   if (text === null)
-    return { ok: false, refusal: say(413, `This is more than can be sent here (${Math.round(most / 1000)} kB).`) };
+    return {
+      ok: false,
+      refusal: respond(413, say`This is more than can be sent here (${Math.round(most / 1000)} kB).`),
+    };
   try {
     return { ok: true, value: JSON.parse(text), text };
   } catch {
-    return { ok: false, refusal: say(400, 'This is no JSON.') };
+    return { ok: false, refusal: respond(400, say`This is no JSON.`) };
   }
 }
 
@@ -95,9 +99,9 @@ async function answerPost(
   if (refused) return refused;
   const key = request.headers.get('idempotency-key') ?? '';
   if (door.writes && !KEY.test(key))
-    return say(
+    return respond(
       400,
-      'A write needs a key of its own in the header Idempotency-Key: 8 to 80 letters, digits and dashes.',
+      say`A write needs a key of its own in the header Idempotency-Key: 8 to 80 letters, digits and dashes.`,
     );
   const sent = await readJson(request, door.most);
   if (!sent.ok) return sent.refusal;
@@ -111,7 +115,7 @@ async function answerPost(
   });
 }
 
-const NO_KITCHEN = 'There is no such kitchen, or more than one: open the page again.';
+const NO_KITCHEN = say`There is no such kitchen, or more than one: open the page again.`;
 
 /** Answers a question that an address of a kitchen asks: its own parts and its query are the input. */
 export function answerGet(name: string, door: Door) {
@@ -147,8 +151,8 @@ async function open(
     const read = readInput(door, sent);
     if (!read.ok) return Response.json(read, { status: 422 });
     const answer = await run(read.input);
-    if (answer instanceof Status) return say(answer.status, answer.message);
-    if (answer === null && door.none !== null) return say(404, door.none);
+    if (answer instanceof Status) return respond(answer.status, answer.message);
+    if (answer === null && door.none !== null) return respond(404, door.none);
     if (answer instanceof FileAnswer) return answer.respond();
     const refused = (answer as Result | null)?.ok === false;
     log.debug({ door: name, refused, ms: Math.round(performance.now() - begun) }, 'answered');
@@ -156,7 +160,7 @@ async function open(
   } catch (error) {
     const { status, message } = troubleOf(error);
     log.error({ err: error, door: name, sent: JSON.stringify(sent).slice(0, 2000) }, 'a door failed');
-    return say(status, message);
+    return respond(status, message);
   }
 }
 
@@ -164,15 +168,15 @@ async function open(
 function troubleOf(error: unknown): { status: number; message: string } {
   const text = errorTexts(error);
   if (/ENOSPC|No space left|disk full|53100/i.test(text))
-    return { status: 507, message: 'The disk is full: nothing of this was kept. Make room, then send it again.' };
+    return { status: 507, message: say`The disk is full: nothing of this was kept. Make room, then send it again.` };
   if (/ECONNREFUSED|ECONNRESET|EPIPE|Connection terminated|57P0[123]|08\d{3}|timeout exceeded/i.test(text))
     return {
       status: 503,
-      message: 'The database does not answer: nothing of this was confirmed. Try again in a moment.',
+      message: say`The database does not answer: nothing of this was confirmed. Try again in a moment.`,
     };
   return {
     status: 500,
-    message: 'Something went wrong in the server; its log says what. Nothing of this was confirmed.',
+    message: say`Something went wrong in the server; its log says what. Nothing of this was confirmed.`,
   };
 }
 

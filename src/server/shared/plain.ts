@@ -1,3 +1,4 @@
+import { say } from '../../core/words/say';
 /** What is wrong with something that came in, and where. */
 export interface Problem {
   path: string;
@@ -15,15 +16,16 @@ const MOST_VALUES = 30_000;
 export function plainProblem(value: unknown): Problem | null {
   let seen = 0;
   const look = (x: unknown, path: string, depth: number): Problem | null => {
-    if (++seen > MOST_VALUES) return { path, message: 'This is more than can be read at once.' };
+    if (++seen > MOST_VALUES) return { path, message: say`This is more than can be read at once.` };
     if (typeof x === 'string') return textProblem(x, path);
     if (typeof x !== 'object' || x === null) return null;
-    if (depth > MOST_DEPTH) return { path, message: 'This is nested too deeply.' };
+    if (depth > MOST_DEPTH) return { path, message: say`This is nested too deeply.` };
     const entries = Object.entries(x);
-    if (entries.length > MOST_ENTRIES) return { path, message: `At most ${MOST_ENTRIES} entries.` };
+    if (entries.length > MOST_ENTRIES) return { path, message: say`At most ${MOST_ENTRIES} entries.` };
     for (const [key, entry] of entries) {
       const at = path === '' ? key : `${path}.${key}`;
-      const problem = key === '__proto__' ? { path: at, message: 'No field is called this.' } : textProblem(key, path);
+      const problem =
+        key === '__proto__' ? { path: at, message: say`No field is called this.` } : textProblem(key, path);
       const found = problem ?? look(entry, at, depth + 1);
       if (found) return found;
     }
@@ -34,6 +36,6 @@ export function plainProblem(value: unknown): Problem | null {
 
 function textProblem(text: string, path: string): Problem | null {
   return text.includes('\0') || !text.isWellFormed()
-    ? { path, message: 'This holds letters that cannot be kept.' }
+    ? { path, message: say`This holds letters that cannot be kept.` }
     : null;
 }

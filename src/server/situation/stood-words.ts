@@ -1,3 +1,4 @@
+import { say } from '../../core/words/say';
 import { usedAnyway } from '../../core/floor/floor-state';
 import { stoodTooLong, type Stood } from '../../core/situation/stood-too-long';
 import { cakeSteps, servedBy } from '../../core/situation/whose-step';
@@ -27,7 +28,7 @@ export function stoodLines(situation: Situation, plan: PlanRow): StoodLine[] {
 function said({ since, stood, allowed, why }: Stood, name: string, whose: string, { kitchen }: Situation): string {
   const at = timeOf(since, kitchen.clock);
   const today = stood < 12 * 60;
-  return `“${name}” of ${whose} has stood since ${at.toFormat(today ? 'HH:mm' : 'ccc HH:mm')}: ${durationText(stood)}, and ${durationText(allowed)} ${allowed === 1 ? 'is' : 'are'} allowed${why ? ` (${why})` : ''}`;
+  return say`“${name}” of ${whose} has stood since ${at.toFormat(today ? 'HH:mm' : 'ccc HH:mm')}: ${durationText(stood)}, and ${durationText(allowed)} ${allowed === 1 ? 'is' : 'are'} allowed${why ? ` (${why})` : ''}`;
 }
 
 /** What was used for an order although it had stood too long, with when and why. */
@@ -37,6 +38,6 @@ export function usedLines(order: number, situation: Situation): string[] {
     .filter((u) => servedBy(u.step, situation).some((o) => o.id === order))
     .map((u) => {
       const at = timeOf(u.minute, situation.kitchen.clock).toFormat('ccc HH:mm');
-      return `“${names.get(u.after) ?? u.after}” had stood too long and was used all the same, ${at}: ${u.reason}`;
+      return say`“${names.get(u.after) ?? u.after}” had stood too long and was used all the same, ${at}: ${u.reason}`;
     });
 }

@@ -1,3 +1,4 @@
+import { say } from '../../core/words/say';
 import { namesOf, type Names } from '../situation/names';
 import { durationText } from '../../core/time/duration-text';
 import { minuteOf, timeOf } from '../../core/time/clock';
@@ -35,31 +36,35 @@ export class EditWords {
     if (added.length === 0) return null;
     const minutes = added.reduce((sum, [a, b]) => sum + b - a, 0);
     const when = added.map((s) => this.span(s)).join(' and ');
-    return { who: this.person(e.key), rest: `${durationText(minutes)} more, ${when}` };
+    return { who: this.person(e.key), rest: say`${durationText(minutes)} more, ${when}` };
   }
 
   private sayOne(e: Exclude<PlanEdit, { kind: 'several' }>): string {
     switch (e.kind) {
       case 'pin':
-        return e.to ? `pin ${this.step(e.key)} to ${this.time(e.to.start)}` : `unpin ${this.step(e.key)}`;
+        return e.to ? say`pin ${this.step(e.key)} to ${this.time(e.to.start)}` : say`unpin ${this.step(e.key)}`;
       case 'give':
-        return e.to ? `give ${this.step(e.key)} to ${this.names(e.to)}` : `leave open who does ${this.step(e.key)}`;
+        return e.to
+          ? say`give ${this.step(e.key)} to ${this.names(e.to)}`
+          : say`leave open who does ${this.step(e.key)}`;
       case 'away': {
         const [added] = difference(e.to, e.from);
-        return added ? `${this.person(e.key)} away ${this.span(added)}` : `${this.person(e.key)} is there after all`;
+        return added
+          ? say`${this.person(e.key)} away ${this.span(added)}`
+          : say`${this.person(e.key)} is there after all`;
       }
       case 'longer':
-        return `no overtime for ${this.person(e.key)}`;
+        return say`no overtime for ${this.person(e.key)}`;
       case 'lend':
         return e.to?.length
-          ? `${this.person(e.key)} lends a hand with ${e.to.join(', ')}`
-          : `${this.person(e.key)} keeps to the own work`;
+          ? say`${this.person(e.key)} lends a hand with ${e.to.join(', ')}`
+          : say`${this.person(e.key)} keeps to the own work`;
       case 'closed': {
         const [added] = difference(e.to, e.from);
-        return added ? `${this.item(e.key)} down ${this.span(added)}` : `${this.item(e.key)} runs again`;
+        return added ? say`${this.item(e.key)} down ${this.span(added)}` : say`${this.item(e.key)} runs again`;
       }
       case 'more':
-        return e.to ? `${e.to} more of ${this.item(e.key)}` : `no more of ${this.item(e.key)} than there are`;
+        return e.to ? say`${e.to} more of ${this.item(e.key)}` : say`no more of ${this.item(e.key)} than there are`;
       case 'order':
         return this.sayOrder(e);
     }
@@ -73,14 +78,14 @@ export class EditWords {
     if (e.to?.pickup) {
       const { clock } = this.situation.kitchen;
       const time = timeOf(minuteOf(e.to.pickup, clock), clock);
-      said.push(`pickup of ${title} at ${time.toFormat('ccc d LLL, HH:mm')}`);
+      said.push(say`pickup of ${title} at ${time.toFormat('ccc d LLL, HH:mm')}`);
     }
     if (e.to?.without) {
       const label = (role: string) => build?.components.find((c) => c.role === role)?.label.toLowerCase() ?? role;
       const left = e.to.without.filter((r) => !e.from?.without?.includes(r)).map(label);
       const taken = (e.from?.without ?? []).filter((r) => !e.to?.without?.includes(r)).map(label);
-      if (left.length > 0) said.push(`leave out ${left.join(', ')} of ${title}`);
-      if (taken.length > 0) said.push(`take ${taken.join(', ')} of ${title} in again`);
+      if (left.length > 0) said.push(say`leave out ${left.join(', ')} of ${title}`);
+      if (taken.length > 0) said.push(say`take ${taken.join(', ')} of ${title} in again`);
     }
     if (e.to?.choices) {
       const changed = Object.entries(e.to.choices).filter(([k, v]) => e.from?.choices?.[k] !== v);
@@ -88,7 +93,7 @@ export class EditWords {
         const route = build?.routes?.find((r) => r.key === key);
         return route?.choices.find((c) => c.key === choice)?.name ?? choice;
       });
-      said.push(names.length > 0 ? `${title}: ${names.join(', ')}` : `${title}: the route is left to the plan`);
+      said.push(names.length > 0 ? `${title}: ${names.join(', ')}` : say`${title}: the route is left to the plan`);
     }
     return said.join(', ');
   }
@@ -98,30 +103,30 @@ export class EditWords {
     const { problem } = tried.plan;
     const step = problem.steps.find((s) => s.id === adjustment.key);
     const name = this.step(adjustment.key);
-    if (!step) return 'This step is not in the plan any more.';
-    if (step.placed && step.placed.state !== 'pinned') return `${name} has been begun: it stays where it is.`;
-    if (adjustment.kind === 'give') return `${name} cannot be given to ${this.names(adjustment.to ?? [])}.`;
-    if (adjustment.kind !== 'pin' || !adjustment.to) return `${name} cannot be changed like this.`;
+    if (!step) return say`This step is not in the plan any more.`;
+    if (step.placed && step.placed.state !== 'pinned') return say`${name} has been begun: it stays where it is.`;
+    if (adjustment.kind === 'give') return say`${name} cannot be given to ${this.names(adjustment.to ?? [])}.`;
+    if (adjustment.kind !== 'pin' || !adjustment.to) return say`${name} cannot be changed like this.`;
     const { start, people, equipment } = adjustment.to;
     const end = start + step.minutes.likely;
     const at = this.time(start);
-    if (start < problem.now) return `${name} cannot begin at ${at}: that is over.`;
+    if (start < problem.now) return say`${name} cannot begin at ${at}: that is over.`;
     for (const id of people) {
       const person = problem.people.find((p) => p.id === id);
       if (step.people?.skill && !person?.skills.includes(step.people.skill))
-        return `${this.person(id)} does not do ${step.people.skill} work.`;
+        return say`${this.person(id)} does not do ${step.people.skill} work.`;
       if (!person?.shifts.some(([a, b]) => start >= a && end <= b))
-        return `${this.person(id)} is not on shift from ${at} to ${this.time(end)}.`;
+        return say`${this.person(id)} is not on shift from ${at} to ${this.time(end)}.`;
       const other = problem.steps.find(
         (s) => s.id !== step.id && s.placed?.people.includes(id) && s.placed.start < end && s.placed.end > start,
       );
-      if (other) return `${this.person(id)} is on ${this.step(other.id)} then, and that is fixed.`;
+      if (other) return say`${this.person(id)} is on ${this.step(other.id)} then, and that is fixed.`;
     }
     for (const id of equipment) {
       const closed = problem.equipment.find((e) => e.id === id)?.closed ?? [];
-      if (closed.some(([a, b]) => start < b && end > a)) return `${this.item(id)} is not to be used at ${at}.`;
+      if (closed.some(([a, b]) => start < b && end > a)) return say`${this.item(id)} is not to be used at ${at}.`;
     }
-    return `With ${name} at ${at} the rest of the cake finds no place: what must come before or after it would break its waits or its shifts.`;
+    return say`With ${name} at ${at} the rest of the cake finds no place: what must come before or after it would break its waits or its shifts.`;
   }
 
   private names(ids: string[]): string {

@@ -1,3 +1,4 @@
+import { say } from '../../core/words/say';
 import { NO_EDITS, undoable } from '../../core/steering/edit-history';
 import { invertEdit, type MadeEdit, type Adjustment } from '../../core/steering/plan-edit';
 import type { KitchenDb } from '../../data/kitchen-db';
@@ -19,8 +20,8 @@ import { trials, tryAdjustments, situationAfter, answersIn, fieldsOf } from './t
 /** Takes a trial over: its plan as it was shown, or if the plan has changed meanwhile, planned again with the same edit. */
 export async function takeOver(db: KitchenDb, id: string): Promise<Kept> {
   const trial = trials(db.kitchen).kept.get(id);
-  if (!trial) return refuse('This trial is too old: try it again.');
-  if (trial.supposed) return refuse('Write the order first: a supposed one cannot be made.');
+  if (!trial) return refuse(say`This trial is too old: try it again.`);
+  if (trial.supposed) return refuse(say`Write the order first: a supposed one cannot be made.`);
   const kept = await commit(db, async (tx) =>
     save(tx, await loadSituation(tx), { edit: trial.edit, undoes: null, before: trial.base }),
   );
@@ -67,7 +68,7 @@ async function undoOrRedo(db: KitchenDb, which: 'undo' | 'redo'): Promise<Kept> 
     const situation = await loadSituation(tx);
     const made = undoable(situation?.edits ?? NO_EDITS)[which];
     if (!situation || !made)
-      return refuse(which === 'undo' ? 'There is nothing to undo.' : 'There is nothing to do again.');
+      return refuse(which === 'undo' ? say`There is nothing to undo.` : say`There is nothing to do again.`);
     const edit = invertEdit(made.edit);
     const clash = clashProblem(situation, situationAfter(situation, edit));
     if (clash) return refuse(clash);
@@ -81,13 +82,13 @@ async function undoOrRedo(db: KitchenDb, which: 'undo' | 'redo'): Promise<Kept> 
 
 /** Writes an edit down, and what it changes on orders. */
 async function save(tx: KitchenDb, situation: Situation | null, made: Omit<MadeEdit, 'id'>): Promise<Result> {
-  if (!situation) return refuse('There is no kitchen yet.');
+  if (!situation) return refuse(say`There is no kitchen yet.`);
   const at = tx.now();
   await appendEdit(tx, at, made);
   for (const [id, answers] of answersIn(made.edit)) {
     const row = situation.orders.find((o) => o.id === id);
     const changed = row && (await updateOrder(tx, id, row.version, fieldsOf(answers)));
-    if (!changed) return refuse('An order of this change is not open any more.');
+    if (!changed) return refuse(say`An order of this change is not open any more.`);
     await keepAnswers(tx, situation.kitchen, row, changed);
     const was = { pickup: row.pickup.toISOString(), without: row.without, choices: { ...row.choices } };
     const from = Object.fromEntries(Object.keys(answers).map((k) => [k, was[k as keyof typeof was]]));

@@ -1,3 +1,4 @@
+import { say } from '../../core/words/say';
 import type { KitchenDb } from '../../data/kitchen-db';
 import { comparePlans, type Comparison } from '../../core/plan-reading/compare-plans';
 import {
@@ -76,7 +77,7 @@ export async function tryAdjustments(
 ): Promise<Result<{ trial: Trial }>> {
   const situation = await loadSituation(db);
   const base = await readPlan(db);
-  if (!situation || !base) return refuse('There is no plan yet.');
+  if (!situation || !base) return refuse(say`There is no plan yet.`);
   return tryOn(db, situation, base, wanted, limits);
 }
 

@@ -1,3 +1,4 @@
+import { say } from '../../core/words/say';
 import { preparedFor } from '../situation/presence';
 import { namesOf } from '../situation/names';
 import { readingOf } from '../../core/plan-reading/plan-reading';
@@ -57,16 +58,16 @@ export function stepView(id: string, situation: Situation, plan: PlanRow): StepV
     name: step.name,
     component: componentOf(step, situation)?.label ?? null,
     when: `${timeOf(at.start, clock).toFormat('ccc d LLL, HH:mm')} – ${timeOf(at.end, clock).toFormat('HH:mm')}`,
-    minutes: `${durationText(likely)} likely, ${low} to ${high} min`,
+    minutes: say`${durationText(likely)} likely, ${low} to ${high} min`,
     who: at.people.map((p) => names.person(p)),
     skill: step.people?.skill ?? null,
     with: at.equipment.map((e, i) => {
       const oven = step.oven && i === at.equipment.length - 1;
-      return oven ? `${names.item(e)}, ${step.oven!.celsius} °C, ${step.oven!.units} slots` : names.item(e);
+      return oven ? say`${names.item(e)}, ${step.oven!.celsius} °C, ${step.oven!.units} slots` : names.item(e);
     }),
     ...{ amount: step.amount, how: step.how, sign: step.sign, caution: step.caution, state, check: step.check },
     reminders: step.reminders.map(
-      (r) => `after ${r.after} min${r.every ? ` and every ${r.every} min` : ''}: ${r.text}`,
+      (r) => say`after ${r.after} min${r.every ? ` and every ${r.every} min` : ''}: ${r.text}`,
     ),
     prepare: preparedFor(step.preparations, at.start, situation).map((p) => {
       const when = timeOf(p.at, clock);
@@ -79,8 +80,8 @@ export function stepView(id: string, situation: Situation, plan: PlanRow): StepV
       .filter((w) => w.from === id && reading.isTaken(w))
       .map((w) => {
         const to = reading.step(w.to)!.name;
-        const limit = w.max === null ? '' : `, at most ${durationText(w.max)}`;
-        return `${durationText(w.min)} at least${limit}${w.place ? ` in the ${w.place}` : ''} before “${to}”${w.why ? `: ${w.why}` : ''}`;
+        const limit = w.max === null ? '' : say`, at most ${durationText(w.max)}`;
+        return say`${durationText(w.min)} at least${limit}${w.place ? ` in the ${w.place}` : ''} before “${to}”${w.why ? `: ${w.why}` : ''}`;
       }),
   };
 }

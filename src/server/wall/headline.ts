@@ -1,3 +1,4 @@
+import { say } from '../../core/words/say';
 import { durationText } from '../../core/time/duration-text';
 import { timeOf } from '../../core/time/clock';
 import { explainOrder } from '../../core/planner/answers/explain-order';
@@ -34,52 +35,53 @@ export function headlineOf(
   if (clash) {
     const [id, list] = clash;
     const title = situation.orders.find((o) => o.id === id)!.title;
-    const text = `${title} contains what its eaters must not get: ${clashWords(list)}.`;
-    return { tone: 'misses', text, fix: { label: 'Open it', order: id, help: false }, counts };
+    const text = say`${title} contains what its eaters must not get: ${clashWords(list)}.`;
+    return { tone: 'misses', text, fix: { label: say`Open it`, order: id, help: false }, counts };
   }
   if (trouble !== null) {
-    const text = `Planning failed: this plan does not know what was told last. ${trouble}`;
-    return { tone: 'misses', text, fix: { label: 'Plan again', replan: true }, counts };
+    const text = say`Planning failed: this plan does not know what was told last. ${trouble}`;
+    return { tone: 'misses', text, fix: { label: say`Plan again`, replan: true }, counts };
   }
   const [stood] = stoodLines(situation, plan);
   if (stood) {
     const fix =
       stood.orders[0] === undefined
         ? null
-        : { label: 'Open it', order: stood.orders[0], help: false, useAnyway: stood.to };
-    return { tone: 'misses', text: `${stood.text}. Look at it before it goes on.`, fix, counts };
+        : { label: say`Open it`, order: stood.orders[0], help: false, useAnyway: stood.to };
+    return { tone: 'misses', text: say`${stood.text}. Look at it before it goes on.`, fix, counts };
   }
   const overdue = ladders.flatMap((l) => l.rungs.filter((r) => r.state === 'overdue').map((r) => ({ r, l })));
   if (overdue.length > 0) {
     const { r, l } = overdue.sort((a, b) => a.r.start - b.r.start)[0]!;
-    const more = overdue.length > 1 ? `, and ${overdue.length - 1} more` : '';
-    const text = `“${r.name}” of ${l.title} should have begun at ${timeOf(r.start, clock).toFormat('HH:mm')}${more}.`;
-    return { tone: 'tight', text, fix: { label: 'Re-plan from now', replan: true }, counts };
+    const more = overdue.length > 1 ? say`, and ${overdue.length - 1} more` : '';
+    const text = say`“${r.name}” of ${l.title} should have begun at ${timeOf(r.start, clock).toFormat('HH:mm')}${more}.`;
+    return { tone: 'tight', text, fix: { label: say`Re-plan from now`, replan: true }, counts };
   }
   // What is due first: a late cake of today is not hidden behind a later one of tomorrow.
   const worst = [...misses].sort((a, b) => a.pickup - b.pickup)[0];
   if (worst) {
     const text = missWords(worst, plan, situation);
-    return { tone: 'misses', text, fix: { label: 'See what would help', order: worst.order, help: true }, counts };
+    return { tone: 'misses', text, fix: { label: say`See what would help`, order: worst.order, help: true }, counts };
   }
   if (tight[0]) {
     const { status, title, order } = tight[0];
     const spare = status.state === 'tight' && status.spare !== null ? durationText(status.spare) : 'nothing';
     return {
       tone: 'tight',
-      text: `${title} has ${spare} to spare: let nothing slip there.`,
-      fix: { label: 'Open it', order, help: false },
+      text: say`${title} has ${spare} to spare: let nothing slip there.`,
+      fix: { label: say`Open it`, order, help: false },
       counts,
     };
   }
-  const text = ladders.length > 0 ? 'Everything will be ready.' : 'Nothing is on the wall.';
+  const text = ladders.length > 0 ? say`Everything will be ready.` : say`Nothing is on the wall.`;
   return { tone: 'holds', text, fix: null, counts };
 }
 
 /** By how much an order misses its pickup and why, of the plan as it stands. */
 function missWords({ title, order, status }: LadderView, plan: PlanRow, situation: Situation): string {
   const { late, reason } = status.state === 'misses' ? status : { late: 0, reason: null };
-  if (plan.plan.unplaced.some((u) => u.order === orderId(order))) return `${title} has no place in the plan. ${reason}`;
+  if (plan.plan.unplaced.some((u) => u.order === orderId(order)))
+    return say`${title} has no place in the plan. ${reason ?? ''}`;
   const why = reason ?? shortWhy(explainOrder(plan.problem, plan.plan, orderId(order)) ?? [], situation);
-  return `${title} misses its pickup by ${durationText(late)}${why ? `: ${why}` : ''}.`;
+  return say`${title} misses its pickup by ${durationText(late)}${why ? `: ${why}` : ''}.`;
 }

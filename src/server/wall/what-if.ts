@@ -1,3 +1,4 @@
+import { say } from '../../core/words/say';
 import type { KitchenDb } from '../../data/kitchen-db';
 import type { Comparison } from '../../core/plan-reading/compare-plans';
 import type { Adjustment } from '../../core/steering/plan-edit';
@@ -26,7 +27,7 @@ export async function tryWhatIf(
 ): Promise<Result<{ trial: TrialView }>> {
   const situation = await loadSituation(db);
   const base = await readPlan(db);
-  if (!situation || !base) return refuse('There is no plan yet.');
+  if (!situation || !base) return refuse(say`There is no plan yet.`);
   const drafted = order && draftOf(db, order, situation);
   if (drafted && !drafted.ok) return drafted;
   const tried = await tryOn(db, situation, base, wanted, { seconds: 2, rounds: 200 }, drafted?.draft ?? null);

@@ -1,3 +1,4 @@
+import { say } from '../../core/words/say';
 import type { KitchenDb } from '../../data/kitchen-db';
 import type { CalcValues, FieldSpec } from '../../core/calculators/calculator';
 import { choicesOf, type InputProblem } from '../../core/calculators/read-input';
@@ -90,7 +91,8 @@ export type CalculationAnswer = { ok: true; values: CalcValues } | { ok: false; 
 export async function runCalculator(db: KitchenDb, name: string, input: unknown): Promise<CalculationAnswer> {
   const kitchen = await loadKitchen(db);
   const calculator = calculatorNamed(name);
-  if (!kitchen || !calculator) return { ok: false, problems: [{ path: '', message: 'There is no such calculator.' }] };
+  if (!kitchen || !calculator)
+    return { ok: false, problems: [{ path: '', message: say`There is no such calculator.` }] };
   const context = { kitchen: kitchen.library, builds: kitchen.builds, typing: kitchen.typing };
   return calculator.heavy ? calculateInThread(name, input, context) : calculate(calculator, input, context);
 }

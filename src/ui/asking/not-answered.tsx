@@ -1,3 +1,4 @@
+import { say } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { Asked } from './use-asked';
@@ -8,9 +9,13 @@ export function NotAnsweredNote({ asked, what }: { asked: Pick<Asked<unknown>, '
   return (
     <Box role="alert" sx={{ display: 'flex', alignItems: 'center', gap: 1.5, my: 1, color: 'var(--zl-missesText)' }}>
       {what}: {asked.problem}
-      <Button size="small" variant="outlined" color="secondary" onClick={asked.again} sx={{ flex: 'none' }}>
-        Ask again
-      </Button>
+      <Button
+        size="small"
+        variant="outlined"
+        color="secondary"
+        onClick={asked.again}
+        sx={{ flex: 'none' }}
+      >{say`Ask again`}</Button>
     </Box>
   );
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import { useState } from 'react';
 import type { CheckAnswer } from '@/core/floor/check-answer';
@@ -36,12 +37,10 @@ export function ToStart({
       <Box sx={{ flex: 1, minWidth: 0 }}>
         <Box sx={{ fontWeight: 700, fontSize: 22 }}>{item.detail.split(' · ')[0]}</Box>
         <Box sx={{ color: 'var(--zl-muted)', fontSize: 17 }}>
-          {item.title} · planned {time(item.at)}
+          {item.title} {say`· planned`} {time(item.at)}
         </Box>
       </Box>
-      <BigButton kind="main" small disabled={busy} onClick={onStart}>
-        It is in
-      </BigButton>
+      <BigButton kind="main" small disabled={busy} onClick={onStart}>{say`It is in`}</BigButton>
     </Box>
   );
 }
@@ -91,23 +90,29 @@ export function Alone({
             color: left <= 0 && loud ? 'var(--zl-missesText)' : 'inherit',
           }}
         >
-          {left > 0 ? durationText(left) : item.running ? 'look now' : 'ready'}
+          {left > 0 ? durationText(left) : item.running ? say`look now` : 'ready'}
         </Box>
         {item.running && (
           <Box sx={{ color: 'var(--zl-muted)', fontSize: 17 }}>
-            in since {time(item.running.since)},{' '}
-            {over ? `${durationText(minute - item.running.due)} over` : `likely until ${time(item.running.due)}`}
+            {say`in since`} {time(item.running.since)},{' '}
+            {over ? say`${durationText(minute - item.running.due)} over` : say`likely until ${time(item.running.due)}`}
           </Box>
         )}
         <Reminders list={item.reminders} minute={minute} time={time} />
         {item.running && asking === null && (
           <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.25, mt: 1 }}>
-            <BigButton kind="quiet" small disabled={busy} onClick={() => (item.check ? setAsking('check') : onOut())}>
-              It is out
-            </BigButton>
-            <BigButton kind="quiet" small disabled={busy} onClick={() => setAsking('minutes')}>
-              Not yet
-            </BigButton>
+            <BigButton
+              kind="quiet"
+              small
+              disabled={busy}
+              onClick={() => (item.check ? setAsking('check') : onOut())}
+            >{say`It is out`}</BigButton>
+            <BigButton
+              kind="quiet"
+              small
+              disabled={busy}
+              onClick={() => setAsking('minutes')}
+            >{say`Not yet`}</BigButton>
           </Box>
         )}
         {item.running && asking === 'minutes' && (

@@ -1,11 +1,12 @@
 'use client';
 
+import { say } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import Link from '@mui/material/Link';
 import { timeOf } from '@/core/time/clock';
 import type { BenchView } from '@/server/bench/bench-view';
 import type { BenchStep } from '@/server/bench/bench-reader';
-import { extendStepAction, finishStepAction, startStepAction, takeBackStepAction, useAnywayAction } from '../actions';
+import { extendStepAction, finishStepAction, startStepAction, takeBackStepAction, anywayAction } from '../actions';
 import type { CheckAnswer } from '@/core/floor/check-answer';
 import { Caution } from '../parts/caution';
 import { useHydrated } from '../parts/use-hydrated';
@@ -49,7 +50,7 @@ export function BenchPage({ view }: { view: BenchView }) {
         <Box
           component={KitchenLink}
           href="/bench"
-          aria-label="Somebody else"
+          aria-label={say`Somebody else`}
           sx={{
             width: 48,
             height: 48,
@@ -65,9 +66,7 @@ export function BenchPage({ view }: { view: BenchView }) {
           {view.person.initials}
         </Box>
         <Box sx={{ flex: 1, fontFamily: headingFont, fontWeight: 700, fontSize: 26 }}>{view.person.name}</Box>
-        <Box component={KitchenLink} href="/" sx={{ color: 'inherit', p: 1.5 }}>
-          Wall
-        </Box>
+        <Box component={KitchenLink} href="/" sx={{ color: 'inherit', p: 1.5 }}>{say`Wall`}</Box>
         <ThemeSwitch />
         <Box sx={{ fontFamily: headingFont, fontWeight: 700, fontSize: 28 }}>{time(minute)}</Box>
       </Box>
@@ -76,45 +75,45 @@ export function BenchPage({ view }: { view: BenchView }) {
         {view.last && (
           <Box sx={{ mt: 2, display: 'flex', alignItems: 'center', gap: 2, color: 'var(--zl-muted)' }}>
             <Box sx={{ flex: 1, minWidth: 0 }}>
-              Last: “{view.last.name}” {view.last.what}
+              {say`Last: “`}
+              {view.last.name}” {view.last.what}
             </Box>
             <BigButton
               kind="quiet"
               small
               disabled={tap.busy}
-              onClick={() => tap.run((told) => takeBackStepAction(view.last!.step, told.sure), 'Take it back')}
-            >
-              Take it back
-            </BigButton>
+              onClick={() => tap.run((told) => takeBackStepAction(view.last!.step, told.sure), say`Take it back`)}
+            >{say`Take it back`}</BigButton>
           </Box>
         )}
         <Box sx={{ mt: 1 }}>
-          <Link component={KitchenLink} href={`/told?bench=${encodeURIComponent(view.person.id)}`}>
-            Told today: put something right
-          </Link>
+          <Link
+            component={KitchenLink}
+            href={`/told?bench=${encodeURIComponent(view.person.id)}`}
+          >{say`Told today: put something right`}</Link>
         </Box>
         {view.toStart.length > 0 && (
-          <Section name="Put in now">
+          <Section name={say`Put in now`}>
             {view.toStart.map((a) => (
               <ToStart
                 key={a.step}
                 item={a}
                 time={time}
                 busy={tap.busy}
-                onStart={() => tap.run((told) => startStepAction(a.step, view.person.id, told), 'It is in')}
+                onStart={() => tap.run((told) => startStepAction(a.step, view.person.id, told), say`It is in`)}
               />
             ))}
           </Section>
         )}
         {view.then.length > 0 && (
-          <Section name="Then">
+          <Section name={say`Then`}>
             {view.then.map((s) => (
               <Then key={s.step} step={s} today={timeOf(minute, view.clock).toFormat('ccc d LLL')} time={time} />
             ))}
           </Section>
         )}
         {view.alone.length > 0 && (
-          <Section name="Running without you">
+          <Section name={say`Running without you`}>
             <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' }, gap: 1.75 }}>
               {view.alone.map((a) => (
                 <Alone
@@ -123,8 +122,8 @@ export function BenchPage({ view }: { view: BenchView }) {
                   minute={minute}
                   busy={tap.busy}
                   time={time}
-                  onOut={(answer) => tap.run((told) => finishStepAction(a.step, answer, told), 'It is out')}
-                  onMore={(minutes) => tap.run(() => extendStepAction(a.step, minutes), 'Not yet')}
+                  onOut={(answer) => tap.run((told) => finishStepAction(a.step, answer, told), say`It is out`)}
+                  onMore={(minutes) => tap.run(() => extendStepAction(a.step, minutes), say`Not yet`)}
                 />
               ))}
             </Box>
@@ -160,14 +159,14 @@ function Now({
   const done = () => (step.check ? ask('check') : finish());
   const notYet = (minutes: number) => {
     setAsked(null);
-    tap.run(() => extendStepAction(step.step, minutes), 'Not yet');
+    tap.run(() => extendStepAction(step.step, minutes), say`Not yet`);
   };
   return (
-    <section aria-label="Now">
+    <section aria-label={say`Now`}>
       <Label>
         {step.running
-          ? `Now, since ${time(step.running.since)}`
-          : `Next, ${today ? '' : `${step.day}, `}${time(step.start)}`}{' '}
+          ? say`Now, since ${time(step.running.since)}`
+          : say`Next, ${today ? '' : `${step.day}, `}${time(step.start)}`}{' '}
         · {step.order}
       </Label>
       <Box
@@ -192,7 +191,7 @@ function Now({
           mt: 2,
         }}
       >
-        {step.amount && <Card name="how much" text={step.amount} detail={step.with.join(' · ')} />}
+        {step.amount && <Card name={say`how much`} text={step.amount} detail={step.with.join(' · ')} />}
         {step.sign && <Card name="until" text={step.sign} detail={step.amount ? '' : step.with.join(' · ')} />}
       </Box>
       <Box sx={{ mt: 1.75 }}>{step.how}</Box>
@@ -201,22 +200,28 @@ function Now({
       {step.caution && <Caution text={step.caution} large />}
       {step.stood && (
         <Box role="alert" sx={{ mt: 2, fontWeight: 700, color: 'var(--zl-missesText)' }}>
-          {step.stood}. Look at it, and ask the lead before it goes on.
+          {step.stood}
+          {say`. Look at it, and ask the lead before it goes on.`}
           <Box sx={{ mt: 1 }}>
             <BigButton
               kind="quiet"
               small
               disabled={tap.busy}
-              onClick={() => tap.run(({ why }) => useAnywayAction(step.step, why ?? ''), 'Use it anyway', {})}
-            >
-              Use it anyway
-            </BigButton>
+              onClick={() => tap.run(({ why }) => anywayAction(step.step, why ?? ''), say`Use it anyway`, {})}
+            >{say`Use it anyway`}</BigButton>
           </Box>
         </Box>
       )}
-      {step.blocked && <Box sx={{ mt: 2, fontWeight: 700 }}>Not yet: {step.blocked}</Box>}
+      {step.blocked && (
+        <Box sx={{ mt: 2, fontWeight: 700 }}>
+          {say`Not yet:`} {step.blocked}
+        </Box>
+      )}
       {!step.blocked && step.early && (
-        <Box sx={{ mt: 2, fontWeight: 700 }}>Waits until {step.early}. Earlier only if the sign is there.</Box>
+        <Box sx={{ mt: 2, fontWeight: 700 }}>
+          {say`Waits until`} {step.early}
+          {say`. Earlier only if the sign is there.`}
+        </Box>
       )}
       {!step.running && <Prepare step={step} minute={minute} time={time} />}
       <Reminders list={step.reminders} minute={minute} time={time} />
@@ -227,20 +232,16 @@ function Now({
       <Box sx={{ display: asking ? 'none' : 'flex', gap: 1.75, mt: 2 }}>
         {step.running ? (
           <>
-            <BigButton kind="main" disabled={tap.busy} onClick={done}>
-              Done
-            </BigButton>
-            <BigButton kind="quiet" disabled={tap.busy} onClick={() => ask('minutes')}>
-              Not yet
-            </BigButton>
+            <BigButton kind="main" disabled={tap.busy} onClick={done}>{say`Done`}</BigButton>
+            <BigButton kind="quiet" disabled={tap.busy} onClick={() => ask('minutes')}>{say`Not yet`}</BigButton>
           </>
         ) : (
           <BigButton
             kind="main"
             disabled={tap.busy || step.blocked !== null}
-            onClick={() => tap.run((told) => startStepAction(step.step, view.person.id, told), 'Begin it')}
+            onClick={() => tap.run((told) => startStepAction(step.step, view.person.id, told), say`Begin it`)}
           >
-            {step.early && !step.blocked ? 'Start early' : 'Start'}
+            {step.early && !step.blocked ? say`Start early` : say`Start`}
           </BigButton>
         )}
       </Box>
@@ -250,12 +251,10 @@ function Now({
 
 function Nothing({ view }: { view: BenchView }) {
   return (
-    <section aria-label="Now">
-      <Box component="h1" sx={{ m: 0, fontFamily: headingFont, fontSize: 40 }}>
-        Nothing to do
-      </Box>
+    <section aria-label={say`Now`}>
+      <Box component="h1" sx={{ m: 0, fontFamily: headingFont, fontSize: 40 }}>{say`Nothing to do`}</Box>
       <p>
-        The plan has no step for {view.person.name}. {view.doneToday > 0 && `${view.doneToday} done today.`}
+        {say`The plan has no step for`} {view.person.name}. {view.doneToday > 0 && say`${view.doneToday} done today.`}
       </p>
     </section>
   );

@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/words/say';
 import { checkKind } from '@/core/kinds/checks';
 import Box from '@mui/material/Box';
 import { useState } from 'react';
@@ -26,7 +27,7 @@ export function CheckGate({ check, busy, onHolds, onNotYet }: CheckGateProps) {
     const below = /^\s*[-−]/.test(typed);
     const read = readNumber(typed.replace(/[-−]/, ''));
     if (check.limit !== undefined && read.is === 'either') {
-      setProblem(`Is it ${read.values.join(' or ')}? Type it without what sets thousands apart.`);
+      setProblem(say`Is it ${read.values.join(' or ')}? Type it without what sets thousands apart.`);
       return;
     }
     const answer: CheckAnswer =
@@ -44,13 +45,13 @@ export function CheckGate({ check, busy, onHolds, onNotYet }: CheckGateProps) {
   return (
     <Box
       role="group"
-      aria-label="Check before it is done"
+      aria-label={say`Check before it is done`}
       sx={{ border: '3px solid var(--zl-ink)', borderRadius: 2, p: 2, mt: 2, bgcolor: 'var(--zl-card)' }}
     >
       <Box sx={{ fontWeight: 700, fontSize: 24 }}>{check.text}?</Box>
       {check.limit !== undefined && (
         <Box component="label" sx={{ display: 'flex', alignItems: 'center', gap: 1.5, mt: 1.5 }}>
-          It reads
+          {say`It reads`}
           <Box
             component="input"
             inputMode="decimal"
@@ -78,14 +79,14 @@ export function CheckGate({ check, busy, onHolds, onNotYet }: CheckGateProps) {
           {problem}
         </Box>
       )}
-      <Box sx={{ mt: 1, color: 'var(--zl-muted)', fontSize: 17 }}>If not: {check.otherwise}</Box>
+      <Box sx={{ mt: 1, color: 'var(--zl-muted)', fontSize: 17 }}>
+        {say`If not:`} {check.otherwise}
+      </Box>
       <Box sx={{ display: 'flex', gap: 1.75, mt: 1.75, flexWrap: 'wrap' }}>
         <BigButton kind="main" disabled={busy} onClick={yes}>
-          {lookedAt === null ? 'Yes, done' : 'It reads so: use it anyway'}
+          {lookedAt === null ? say`Yes, done` : say`It reads so: use it anyway`}
         </BigButton>
-        <BigButton kind="quiet" disabled={busy} onClick={onNotYet}>
-          Not yet
-        </BigButton>
+        <BigButton kind="quiet" disabled={busy} onClick={onNotYet}>{say`Not yet`}</BigButton>
       </Box>
     </Box>
   );

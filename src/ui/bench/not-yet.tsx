@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import { BigButton } from '../parts/big-button';
 
@@ -16,17 +17,15 @@ export function NotYet({
   onCancel: () => void;
 }) {
   return (
-    <Box role="group" aria-label="Not yet: how many minutes from now?" sx={{ mt: 2 }}>
-      <Box sx={{ fontWeight: 700 }}>Not yet. How many minutes from now?</Box>
+    <Box role="group" aria-label={say`Not yet: how many minutes from now?`} sx={{ mt: 2 }}>
+      <Box sx={{ fontWeight: 700 }}>{say`Not yet. How many minutes from now?`}</Box>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.25, mt: 1 }}>
         {MINUTES.map((m) => (
           <BigButton key={m} kind="quiet" small disabled={busy} onClick={() => onMinutes(m)}>
-            {m} min
+            {m} {say`min`}
           </BigButton>
         ))}
-        <BigButton kind="quiet" small disabled={busy} onClick={onCancel}>
-          Back
-        </BigButton>
+        <BigButton kind="quiet" small disabled={busy} onClick={onCancel}>{say`Back`}</BigButton>
       </Box>
     </Box>
   );

@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import type { BenchStep } from '@/server/bench/bench-reader';
 
@@ -7,12 +8,12 @@ import type { BenchStep } from '@/server/bench/bench-reader';
 export function Prepare({ step, minute, time }: { step: BenchStep; minute: number; time: (m: number) => string }) {
   if (step.prepare.length === 0) return null;
   return (
-    <Box component="ul" aria-label="Before it begins" sx={{ m: 0, mt: 1.75, p: 0, listStyle: 'none' }}>
+    <Box component="ul" aria-label={say`Before it begins`} sx={{ m: 0, mt: 1.75, p: 0, listStyle: 'none' }}>
       {[...step.prepare]
         .sort((a, b) => a.at - b.at)
         .map((p) => (
           <Box key={p.text} component="li" sx={{ display: 'flex', gap: 1.5, fontWeight: p.at <= minute ? 700 : 400 }}>
-            <Box sx={{ width: 76, flex: '0 0 auto' }}>{p.at <= minute ? 'by now' : time(p.at)}</Box>
+            <Box sx={{ width: 76, flex: '0 0 auto' }}>{p.at <= minute ? say`by now` : time(p.at)}</Box>
             <span>{p.text}</span>
           </Box>
         ))}
@@ -42,7 +43,7 @@ export function Reminders({
       )}
       {next && (
         <Box sx={{ color: 'var(--zl-muted)', fontSize: 17 }}>
-          at {time(next.at)}: {next.text}
+          {say`at`} {time(next.at)}: {next.text}
         </Box>
       )}
     </Box>

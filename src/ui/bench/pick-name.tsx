@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import type { BenchPerson } from '@/server/bench/team';
 import { Page } from '../parts/page';
@@ -9,7 +10,7 @@ import { KitchenLink } from '../kitchens/kitchen-link';
 /** Who stands at this tablet? */
 export function PickName({ time, people }: { time: string; people: BenchPerson[] }) {
   return (
-    <Page title="Who are you?" detail={`It is ${time}. Pick your name.`}>
+    <Page title={say`Who are you?`} detail={say`It is ${time}. Pick your name.`}>
       <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(230px, 1fr))', gap: 2 }}>
         {people.map((p) => (
           <Box
@@ -49,7 +50,9 @@ export function PickName({ time, people }: { time: string; people: BenchPerson[]
             </Box>
             <Box>
               <Box sx={{ fontFamily: headingFont, fontWeight: 700, fontSize: 24, lineHeight: 1.1 }}>{p.name}</Box>
-              <Box sx={{ color: 'var(--zl-muted)', fontSize: 15 }}>{p.doing ?? (p.onShift ? 'on shift' : 'off')}</Box>
+              <Box sx={{ color: 'var(--zl-muted)', fontSize: 15 }}>
+                {p.doing ?? (p.onShift ? say`on shift` : 'off')}
+              </Box>
             </Box>
           </Box>
         ))}

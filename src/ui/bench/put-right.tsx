@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import { useState } from 'react';
 import { timeOf, type Clock } from '@/core/time/clock';
@@ -43,7 +44,7 @@ export function PutRight({ line, clock, minute, onClose }: PutRightProps) {
         {line.timed && (
           <>
             <ClockField
-              label={line.what === 'begun' ? 'It began at' : 'It was done at'}
+              label={line.what === 'begun' ? say`It began at` : say`It was done at`}
               clock={clock}
               minute={minute}
               value={at}
@@ -54,22 +55,21 @@ export function PutRight({ line, clock, minute, onClose }: PutRightProps) {
               }}
               error={problem}
             />
-            <BigButton kind="quiet" small disabled={action.busy || at === null} onClick={() => look(at)}>
-              It was then
-            </BigButton>
+            <BigButton
+              kind="quiet"
+              small
+              disabled={action.busy || at === null}
+              onClick={() => look(at)}
+            >{say`It was then`}</BigButton>
           </>
         )}
-        <BigButton kind="quiet" small disabled={action.busy} onClick={() => look(null)}>
-          It never was
-        </BigButton>
-        <BigButton kind="quiet" small disabled={action.busy} onClick={onClose}>
-          Leave it
-        </BigButton>
+        <BigButton kind="quiet" small disabled={action.busy} onClick={() => look(null)}>{say`It never was`}</BigButton>
+        <BigButton kind="quiet" small disabled={action.busy} onClick={onClose}>{say`Leave it`}</BigButton>
       </Box>
       {looked && (
         <Box role="status" sx={{ mt: 2 }}>
           <Box sx={{ fontWeight: 700 }}>
-            {looked.wanted.when === null ? 'Taken back, this follows' : 'Put right, this follows'}
+            {looked.wanted.when === null ? say`Taken back, this follows` : say`Put right, this follows`}
           </Box>
           <Box component="ul" sx={{ m: 0, mt: 0.5, pl: 3 }}>
             {looked.follows.map((f) => (
@@ -78,7 +78,7 @@ export function PutRight({ line, clock, minute, onClose }: PutRightProps) {
           </Box>
           <Box sx={{ mt: 1.5 }}>
             <BigButton kind="main" small disabled={action.busy} onClick={doIt}>
-              {looked.wanted.when === null ? 'Take it back' : 'Put it right'}
+              {looked.wanted.when === null ? say`Take it back` : say`Put it right`}
             </BigButton>
           </Box>
         </Box>

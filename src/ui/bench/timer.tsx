@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import { useEffect, useState } from 'react';
 import { headingFont } from '../theme/theme';
@@ -43,12 +44,14 @@ export function Timer({ told, running, time }: TimerProps) {
       <Box>
         <Box>
           {toLook > 0
-            ? 'until the shortest time: then look'
+            ? say`until the shortest time: then look`
             : over
-              ? 'over the likely time'
-              : 'look now; likely by then'}
+              ? say`over the likely time`
+              : say`look now; likely by then`}
         </Box>
-        <Box sx={{ fontWeight: 700, color: over ? '#fff' : 'var(--zl-zest)' }}>likely until {time(running.due)}</Box>
+        <Box sx={{ fontWeight: 700, color: over ? '#fff' : 'var(--zl-zest)' }}>
+          {say`likely until`} {time(running.due)}
+        </Box>
       </Box>
     </Box>
   );

@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import Link from '@mui/material/Link';
 import { useState } from 'react';
@@ -19,16 +20,21 @@ export function ToldPage({ view, bench }: { view: ToldView; bench: string | null
   const time = (m: number) => timeOf(m, view.clock).toFormat('HH:mm');
   return (
     <Page
-      title="Told today"
-      detail="Anybody can put right what was told of a cake that is still here."
+      title={say`Told today`}
+      detail={say`Anybody can put right what was told of a cake that is still here.`}
       actions={
-        <Link component={KitchenLink} href={bench === null ? '/bench' : `/bench/${encodeURIComponent(bench)}`}>
-          Back to the bench
-        </Link>
+        <Link
+          component={KitchenLink}
+          href={bench === null ? '/bench' : `/bench/${encodeURIComponent(bench)}`}
+        >{say`Back to the bench`}</Link>
       }
     >
-      {view.lines.length === 0 && <p>Nothing was told in the last hours.</p>}
-      <Box component="ul" aria-label="What was told, newest first" sx={{ m: 0, p: 0, listStyle: 'none', fontSize: 19 }}>
+      {view.lines.length === 0 && <p>{say`Nothing was told in the last hours.`}</p>}
+      <Box
+        component="ul"
+        aria-label={say`What was told, newest first`}
+        sx={{ m: 0, p: 0, listStyle: 'none', fontSize: 19 }}
+      >
         {view.lines.map((l) => (
           <Box key={l.event} component="li" sx={{ borderBottom: '2px solid var(--zl-line)', py: 1.25 }}>
             <Box sx={{ display: 'flex', gap: 2, alignItems: 'center' }}>
@@ -46,9 +52,7 @@ export function ToldPage({ view, bench }: { view: ToldView; bench: string | null
                 </Box>
               </Box>
               {!l.takenBack && open !== l.event && (
-                <BigButton kind="quiet" small onClick={() => setOpen(l.event)}>
-                  Put right
-                </BigButton>
+                <BigButton kind="quiet" small onClick={() => setOpen(l.event)}>{say`Put right`}</BigButton>
               )}
             </Box>
             {open === l.event && <PutRight line={l} clock={view.clock} minute={minute} onClose={() => setOpen(null)} />}
@@ -63,8 +67,8 @@ export function ToldPage({ view, bench }: { view: ToldView; bench: string | null
 function said(l: ToldLine, time: (m: number) => string): string {
   const parts = [
     ...(l.takenBack ? ['taken back'] : []),
-    ...(l.first !== null ? [`put right, told as ${time(l.first)}`] : []),
-    ...(l.first === null && l.told !== l.minute ? [`told at ${time(l.told)}`] : []),
+    ...(l.first !== null ? [say`put right, told as ${time(l.first)}`] : []),
+    ...(l.first === null && l.told !== l.minute ? [say`told at ${time(l.told)}`] : []),
   ];
   return parts.map((p) => ` · ${p}`).join('');
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/words/say';
 import { yupResolver } from '@hookform/resolvers/yup';
 import Alert from '@mui/material/Alert';
 import Autocomplete from '@mui/material/Autocomplete';
@@ -24,7 +25,7 @@ import { StepLadder } from './step-ladder';
 import { KitchenLink } from '../kitchens/kitchen-link';
 import { useInKitchen } from '../kitchens/in-kitchen';
 
-const LOST = 'The server did not answer. What you typed is still here: save again.';
+const LOST = say`The server did not answer. What you typed is still here: save again.`;
 
 /** A formula to be written or changed; saving makes its next version. */
 export function FormulaEditor({ view }: { view: FormulaEditView }) {
@@ -56,21 +57,21 @@ export function FormulaEditor({ view }: { view: FormulaEditView }) {
         setProblem(LOST);
       }
     },
-    () => setProblem('Some fields need another look: they are marked below.'),
+    () => setProblem(say`Some fields need another look: they are marked below.`),
   );
   return (
     <Page
-      title={view.id === null ? 'New formula' : `Change ${view.form.name}`}
+      title={view.id === null ? say`New formula` : say`Change ${view.form.name}`}
       detail={
         view.id === null
           ? undefined
-          : `Saved, it becomes version ${view.version + 1}. Orders that are planned keep the version they have.`
+          : say`Saved, it becomes version ${view.version + 1}. Orders that are planned keep the version they have.`
       }
     >
       <Box component="form" method="post" noValidate onSubmit={save} sx={{ display: 'grid', gap: 2.5 }}>
         {problem && <Alert severity="error">{problem}</Alert>}
         <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' }, gap: 1.5, columnGap: 3 }}>
-          <FormText control={control} name="name" label="Name" />
+          <FormText control={control} name="name" label={say`Name`} />
           <Controller
             control={control}
             name="family"
@@ -83,7 +84,7 @@ export function FormulaEditor({ view }: { view: FormulaEditView }) {
                 renderInput={(params) => (
                   <TextField
                     {...params}
-                    label="Family"
+                    label={say`Family`}
                     error={fieldState.invalid}
                     helperText={fieldState.error?.message ?? ' '}
                   />
@@ -91,39 +92,37 @@ export function FormulaEditor({ view }: { view: FormulaEditView }) {
               />
             )}
           />
-          <FormText control={control} name="story" label="In a sentence" />
+          <FormText control={control} name="story" label={say`In a sentence`} />
           <FormText
             control={control}
             name="purpose"
-            label="It is for"
+            label={say`It is for`}
             options={PURPOSES.map((p) => ({ value: p, name: p }))}
           />
           <FormText
             control={control}
             name="batter"
-            label="Batter"
+            label={say`Batter`}
             options={['', ...BATTERS].map((b) => ({ value: b, name: b || 'none' }))}
           />
           <Box sx={{ display: 'flex', gap: 1.5 }}>
-            <FormText control={control} name="loss" label="Loss, %" number />
-            <FormText control={control} name="density" label="Finished, g/ml" number />
-            <FormText control={control} name="stands" label="Mix stands, min" number />
+            <FormText control={control} name="loss" label={say`Loss, %`} number />
+            <FormText control={control} name="density" label={say`Finished, g/ml`} number />
+            <FormText control={control} name="stands" label={say`Mix stands, min`} number />
           </Box>
           <Controller
             control={control}
             name="domes"
             render={({ field }) => (
               <FormControlLabel
-                label="Domes in the oven: it is levelled"
+                label={say`Domes in the oven: it is levelled`}
                 control={<Checkbox checked={field.value} onChange={(_, on) => field.onChange(on)} />}
               />
             )}
           />
         </Box>
-        <Box component="section" aria-label="Ingredients">
-          <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 1 }}>
-            Ingredients
-          </Box>
+        <Box component="section" aria-label={say`Ingredients`}>
+          <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 1 }}>{say`Ingredients`}</Box>
           {lines.fields.map((line, i) => (
             <Box key={line.id} sx={{ display: 'flex', gap: 1, alignItems: 'flex-start' }}>
               <Box sx={{ flex: '1 1 auto', maxWidth: 380 }}>
@@ -133,7 +132,7 @@ export function FormulaEditor({ view }: { view: FormulaEditView }) {
                 <FormText control={control} name={`lines.${i}.grams`} label="g" number />
               </Box>
               <IconButton
-                aria-label={`Take ingredient ${i + 1} out`}
+                aria-label={say`Take ingredient ${i + 1} out`}
                 onClick={() => lines.remove(i)}
                 sx={{ width: 44, height: 44 }}
               >
@@ -142,18 +141,17 @@ export function FormulaEditor({ view }: { view: FormulaEditView }) {
             </Box>
           ))}
           <ListProblem message={formState.errors.lines?.message ?? formState.errors.lines?.root?.message} />
-          <Button variant="outlined" color="secondary" onClick={() => lines.append({ ingredient: '', grams: 100 })}>
-            Add an ingredient
-          </Button>
+          <Button
+            variant="outlined"
+            color="secondary"
+            onClick={() => lines.append({ ingredient: '', grams: 100 })}
+          >{say`Add an ingredient`}</Button>
         </Box>
-        <Box component="section" aria-label="Steps">
-          <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 0.5 }}>
-            Steps
-          </Box>
-          <Box sx={{ color: 'var(--zl-muted)', mb: 1, fontSize: 14 }}>
-            Drag a rung by its handle, or focus the handle and press space, the arrows, space. The wait below a rung
-            goes with it.
-          </Box>
+        <Box component="section" aria-label={say`Steps`}>
+          <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 0.5 }}>{say`Steps`}</Box>
+          <Box
+            sx={{ color: 'var(--zl-muted)', mb: 1, fontSize: 14 }}
+          >{say`Drag a rung by its handle, or focus the handle and press space, the arrows, space. The wait below a rung goes with it.`}</Box>
           <StepLadder
             control={control}
             ids={steps.fields.map((f) => f.id)}
@@ -163,40 +161,40 @@ export function FormulaEditor({ view }: { view: FormulaEditView }) {
             onRemove={steps.remove}
           />
           <ListProblem message={formState.errors.steps?.message ?? formState.errors.steps?.root?.message} />
-          <Button variant="outlined" color="secondary" onClick={() => steps.append({ ...EMPTY_STEP })}>
-            Add a step
-          </Button>
+          <Button
+            variant="outlined"
+            color="secondary"
+            onClick={() => steps.append({ ...EMPTY_STEP })}
+          >{say`Add a step`}</Button>
         </Box>
         <Box
           component="section"
-          aria-label="Keeping"
+          aria-label={say`Keeping`}
           sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' }, gap: 1.5, columnGap: 3 }}
         >
           <Box sx={{ display: 'flex', gap: 1.5 }}>
-            <FormText control={control} name="keepMin" label="Used after, min" number />
-            <FormText control={control} name="keepMax" label="Keeps, min" number />
+            <FormText control={control} name="keepMin" label={say`Used after, min`} number />
+            <FormText control={control} name="keepMax" label={say`Keeps, min`} number />
             <FormText
               control={control}
               name="keepPlace"
-              label="Where"
+              label={say`Where`}
               options={WAIT_PLACES.map((p) => ({ value: p, name: p || 'bench' }))}
             />
           </Box>
-          <FormText control={control} name="rescue" label="If it goes wrong" />
-          <FormText control={control} name="note" label="What was changed" />
+          <FormText control={control} name="rescue" label={say`If it goes wrong`} />
+          <FormText control={control} name="note" label={say`What was changed`} />
         </Box>
         <Box sx={{ display: 'flex', gap: 1 }}>
           <Button type="submit" size="large" variant="contained" disabled={formState.isSubmitting}>
-            {view.id === null ? 'Save the formula' : `Save as version ${view.version + 1}`}
+            {view.id === null ? say`Save the formula` : say`Save as version ${view.version + 1}`}
           </Button>
           <Button
             size="large"
             color="secondary"
             component={KitchenLink}
             href={view.id === null ? '/formulas' : `/formulas/${view.id}`}
-          >
-            Cancel
-          </Button>
+          >{say`Cancel`}</Button>
         </Box>
       </Box>
     </Page>
@@ -236,7 +234,7 @@ function IngredientField({
           renderInput={(params) => (
             <TextField
               {...params}
-              label={`Ingredient ${index + 1}`}
+              label={say`Ingredient ${index + 1}`}
               error={fieldState.invalid}
               helperText={fieldState.error?.message ?? ' '}
             />

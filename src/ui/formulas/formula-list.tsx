@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
@@ -23,18 +24,19 @@ export function FormulaList({ formulas }: { formulas: FormulaLineView[] }) {
   }, [formulas, words]);
   return (
     <Page
-      title="Formulas"
-      detail={`${formulas.length} in the library`}
+      title={say`Formulas`}
+      detail={say`${formulas.length} in the library`}
       actions={
         <>
-          <Button color="secondary" component={KitchenLink} href="/formulas/import">
-            Import
-          </Button>
-          <Button variant="outlined" color="secondary" component={KitchenLink} href="/formulas/new">
-            New formula
-          </Button>
+          <Button color="secondary" component={KitchenLink} href="/formulas/import">{say`Import`}</Button>
+          <Button
+            variant="outlined"
+            color="secondary"
+            component={KitchenLink}
+            href="/formulas/new"
+          >{say`New formula`}</Button>
           <TextField
-            label="Find by name, ingredient, cake, allergen"
+            label={say`Find by name, ingredient, cake, allergen`}
             value={words}
             onChange={(e) => setWords(e.target.value)}
             sx={{ width: { xs: '100%', sm: 320 } }}
@@ -42,7 +44,7 @@ export function FormulaList({ formulas }: { formulas: FormulaLineView[] }) {
         </>
       }
     >
-      {families.length === 0 && <p>No formula has all these words.</p>}
+      {families.length === 0 && <p>{say`No formula has all these words.`}</p>}
       <Box sx={{ columns: { xs: 1, md: 2 }, columnGap: 4 }}>
         {families.map(({ family, list }) => (
           <Box key={family} component="section" sx={{ breakInside: 'avoid', mb: 2.5 }}>
@@ -69,7 +71,7 @@ export function FormulaList({ formulas }: { formulas: FormulaLineView[] }) {
                 <b>{f.name}</b>
                 <Box sx={{ fontSize: 14 }}>{f.story}</Box>
                 <Box sx={{ fontSize: 13, color: 'var(--zl-muted)' }}>
-                  keeps {durationText(f.keeps.max)}
+                  {say`keeps`} {durationText(f.keeps.max)}
                   {f.keeps.place ? ` in the ${f.keeps.place}` : ' on the bench'}
                   {f.allergens.length > 0 && ` · ${f.allergens.join(', ')}`}
                 </Box>

@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { FormulaView } from '@/server/formulas/formula-pages';
@@ -20,18 +21,17 @@ export function FormulaPage({ view }: { view: FormulaView }) {
   return (
     <Page
       title={formula.name}
-      detail={`${formula.family} · ${formula.story} · version ${view.version}${newest ? '' : ` of ${view.newest}`}`}
+      detail={say`${formula.family} · ${formula.story} · version ${view.version}${newest ? '' : ` of ${view.newest}`}`}
       actions={
         <>
-          <Button color="secondary" href={within(`/api/formulas/${formula.id}/export?as=json`)}>
-            JSON-LD
-          </Button>
-          <Button color="secondary" href={within(`/api/formulas/${formula.id}/export?as=csv`)}>
-            CSV
-          </Button>
-          <Button variant="outlined" color="secondary" component={KitchenLink} href={`/formulas/${formula.id}/edit`}>
-            Change
-          </Button>
+          <Button color="secondary" href={within(`/api/formulas/${formula.id}/export?as=json`)}>{say`JSON-LD`}</Button>
+          <Button color="secondary" href={within(`/api/formulas/${formula.id}/export?as=csv`)}>{say`CSV`}</Button>
+          <Button
+            variant="outlined"
+            color="secondary"
+            component={KitchenLink}
+            href={`/formulas/${formula.id}/edit`}
+          >{say`Change`}</Button>
         </>
       }
     >
@@ -49,7 +49,9 @@ export function FormulaPage({ view }: { view: FormulaView }) {
             <WithoutPanel view={view} scaled={scaled} />
           </Box>
           {view.usedBy.length > 0 && (
-            <Box sx={{ mt: 2, color: 'var(--zl-muted)' }}>Goes into {view.usedBy.join(', ')}.</Box>
+            <Box sx={{ mt: 2, color: 'var(--zl-muted)' }}>
+              {say`Goes into`} {view.usedBy.join(', ')}.
+            </Box>
           )}
         </Box>
         <Box>
@@ -63,10 +65,8 @@ export function FormulaPage({ view }: { view: FormulaView }) {
 
 function Versions({ view }: { view: FormulaView }) {
   return (
-    <Box component="section" aria-label="Versions" sx={{ mt: 3 }}>
-      <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 0.5 }}>
-        Versions
-      </Box>
+    <Box component="section" aria-label={say`Versions`} sx={{ mt: 3 }}>
+      <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 0.5 }}>{say`Versions`}</Box>
       {view.versions.map((v) => (
         <Box key={v.version} sx={{ py: 0.5, borderBottom: '1px solid var(--zl-line)', display: 'flex', gap: 1.5 }}>
           <Box
@@ -87,7 +87,7 @@ function Versions({ view }: { view: FormulaView }) {
           <Box component={KitchenLink} href={`/orders/${o.id}`} sx={{ color: 'inherit' }}>
             {o.title}
           </Box>{' '}
-          is planned with version {o.version}.
+          {say`is planned with version`} {o.version}.
         </Box>
       ))}
     </Box>

@@ -1,3 +1,4 @@
+import { say } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
@@ -13,10 +14,10 @@ export function FreshIngredients({ fresh, onChange }: { fresh: Fresh[]; onChange
     onChange(fresh.map((i) => (i.id === id ? { ...i, ...more } : i)));
   return (
     <Box sx={{ mt: 1 }}>
-      <Box sx={{ fontWeight: 700 }}>New to the library: what do they hold?</Box>
-      <Box sx={{ color: 'var(--zl-muted)', fontSize: 13.5 }}>
-        Read the label. What is not confirmed counts as anything: a cake whose eaters must not get something refuses it.
-      </Box>
+      <Box sx={{ fontWeight: 700 }}>{say`New to the library: what do they hold?`}</Box>
+      <Box
+        sx={{ color: 'var(--zl-muted)', fontSize: 13.5 }}
+      >{say`Read the label. What is not confirmed counts as anything: a cake whose eaters must not get something refuses it.`}</Box>
       {fresh.map((i) => (
         <Box key={i.id} component="fieldset" sx={{ border: 0, borderTop: '1px solid var(--zl-line)', p: 0, mt: 1 }}>
           <Box component="legend" sx={{ fontWeight: 700, pt: 0.5, pr: 1 }}>
@@ -24,7 +25,7 @@ export function FreshIngredients({ fresh, onChange }: { fresh: Fresh[]; onChange
           </Box>
           <AllergenBoxes chosen={i.allergens} onChange={(allergens) => change(i.id, { allergens })} />
           <FormControlLabel
-            label={`Confirmed: ${i.name} holds ${i.allergens.length > 0 ? i.allergens.join(', ') : 'none of these'}`}
+            label={say`Confirmed: ${i.name} holds ${i.allergens.length > 0 ? i.allergens.join(', ') : say`none of these`}`}
             control={<Checkbox checked={i.confirmed} onChange={(_, confirmed) => change(i.id, { confirmed })} />}
           />
         </Box>

@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/words/say';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -14,7 +15,7 @@ import { Page } from '../parts/page';
 import { FreshIngredients, type Fresh } from './fresh-ingredients';
 import { KitchenLink } from '../kitchens/kitchen-link';
 
-const LOST = 'The server did not answer. What you chose is still here: try again.';
+const LOST = say`The server did not answer. What you chose is still here: try again.`;
 
 type Added = { id: string } | { problem: string };
 
@@ -64,8 +65,8 @@ export function ImportPage({ ingredients, cups }: ImportPageProps) {
 
   return (
     <Page
-      title="Import formulas"
-      detail="Recipes as schema.org JSON-LD (or a web page that carries it), or as a CSV table with the columns name, amount, unit. Nothing is saved before you say so."
+      title={say`Import formulas`}
+      detail={say`Recipes as schema.org JSON-LD (or a web page that carries it), or as a CSV table with the columns name, amount, unit. Nothing is saved before you say so.`}
     >
       <Box
         sx={{
@@ -76,7 +77,12 @@ export function ImportPage({ ingredients, cups }: ImportPageProps) {
         }}
       >
         <Box sx={{ display: 'grid', gap: 1.5 }}>
-          <TextField select label="Cups and spoons of" value={country} onChange={(e) => setCountry(e.target.value)}>
+          <TextField
+            select
+            label={say`Cups and spoons of`}
+            value={country}
+            onChange={(e) => setCountry(e.target.value)}
+          >
             {COUNTRIES.map((c) => (
               <MenuItem key={c} value={c}>
                 {c}
@@ -84,7 +90,7 @@ export function ImportPage({ ingredients, cups }: ImportPageProps) {
             ))}
           </TextField>
           <Button variant="outlined" color="secondary" component="label" disabled={busy}>
-            Choose a file
+            {say`Choose a file`}
             <input
               type="file"
               hidden
@@ -101,20 +107,24 @@ export function ImportPage({ ingredients, cups }: ImportPageProps) {
             />
           </Button>
           <TextField
-            label="or paste it here"
+            label={say`or paste it here`}
             multiline
             minRows={8}
             maxRows={18}
             value={content}
             onChange={(e) => setContent(e.target.value)}
           />
-          <Button variant="contained" disabled={busy || content.trim() === ''} onClick={() => read(name, content)}>
-            Read it
-          </Button>
+          <Button
+            variant="contained"
+            disabled={busy || content.trim() === ''}
+            onClick={() => read(name, content)}
+          >{say`Read it`}</Button>
           {problem && <Alert severity="error">{problem}</Alert>}
         </Box>
         <Box>
-          {recipes.length === 0 && !problem && <Box sx={{ color: 'var(--zl-muted)' }}>What is read shows here.</Box>}
+          {recipes.length === 0 && !problem && (
+            <Box sx={{ color: 'var(--zl-muted)' }}>{say`What is read shows here.`}</Box>
+          )}
           {recipes.map(({ form, report }, i) => (
             <Box
               key={i}
@@ -128,14 +138,16 @@ export function ImportPage({ ingredients, cups }: ImportPageProps) {
               <Box sx={{ mt: 0.5 }}>
                 {form.lines
                   .map((l) => `${onTheScale(l.grams)} g ${names.get(l.ingredient) ?? l.ingredient}`)
-                  .join(' · ') || 'No ingredient could be read.'}
+                  .join(' · ') || say`No ingredient could be read.`}
               </Box>
               <Box sx={{ mt: 0.5, color: 'var(--zl-muted)' }}>
                 {form.steps
                   .map((s) => `${s.name} ${s.likely} min${s.celsius ? ` at ${s.celsius} °C` : ''}`)
                   .join(' → ')}
               </Box>
-              <Box sx={{ mt: 1, fontWeight: 700 }}>{report.length} to look at</Box>
+              <Box sx={{ mt: 1, fontWeight: 700 }}>
+                {report.length} {say`to look at`}
+              </Box>
               <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
                 {report.map((r) => (
                   <li key={`${r.text} ${r.message}`}>
@@ -159,17 +171,17 @@ function AddState({ state, busy, onAdd }: { state: Added | undefined; busy: bool
   if (state && 'id' in state)
     return (
       <span>
-        ● Added.{' '}
-        <Box component={KitchenLink} href={`/formulas/${state.id}/edit`} sx={{ color: 'inherit' }}>
-          Complete it
-        </Box>
+        {say`● Added.`}{' '}
+        <Box
+          component={KitchenLink}
+          href={`/formulas/${state.id}/edit`}
+          sx={{ color: 'inherit' }}
+        >{say`Complete it`}</Box>
       </span>
     );
   return (
     <>
-      <Button variant="contained" disabled={busy} onClick={onAdd}>
-        Add to the library
-      </Button>
+      <Button variant="contained" disabled={busy} onClick={onAdd}>{say`Add to the library`}</Button>
       {state && (
         <Box role="alert" sx={{ mt: 1, color: 'var(--zl-missesText)' }}>
           {state.problem}

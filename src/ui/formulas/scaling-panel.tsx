@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
@@ -10,7 +11,7 @@ import type { FormulaView } from '@/server/formulas/formula-pages';
 import { useReading } from '../parts/reading';
 import type { Scale, Scaled } from './use-scaled';
 
-const NAMES: Record<Scale, string> = { yield: 'Yield', mix: 'Mix', tins: 'Tins', scarce: 'What there is' };
+const NAMES: Record<Scale, string> = { yield: 'Yield', mix: 'Mix', tins: 'Tins', scarce: say`What there is` };
 
 /** How much to make, and what to weigh for it. */
 export function ScalingPanel({ view, scaled }: { view: FormulaView; scaled: Scaled }) {
@@ -21,12 +22,12 @@ export function ScalingPanel({ view, scaled }: { view: FormulaView; scaled: Scal
   );
   const { base, lines: percent } = bakersPercentages(scaled.lines, known);
   return (
-    <Box component="section" aria-label="Scaling">
+    <Box component="section" aria-label={say`Scaling`}>
       <ToggleButtonGroup
         exclusive
         size="small"
         value={s.by}
-        aria-label="Scale by"
+        aria-label={say`Scale by`}
         onChange={(_, by: Scale | null) => by && set({ by })}
         sx={{ mb: 1.5, '& .MuiToggleButton-root': { textTransform: 'none', minHeight: 40, px: 1.75 } }}
       >
@@ -41,7 +42,7 @@ export function ScalingPanel({ view, scaled }: { view: FormulaView; scaled: Scal
           <>
             <TextField
               select
-              label="Tin"
+              label={say`Tin`}
               value={s.tin}
               onChange={(e) => set({ tin: e.target.value })}
               sx={{ flex: '1 1 190px' }}
@@ -53,14 +54,14 @@ export function ScalingPanel({ view, scaled }: { view: FormulaView; scaled: Scal
               ))}
             </TextField>
             <TextField
-              label="How many"
+              label={say`How many`}
               value={s.count}
               onChange={(e) => set({ count: e.target.value })}
               error={scaled.problem !== null}
               sx={{ width: 100 }}
             />
             <TextField
-              label="Depth, mm"
+              label={say`Depth, mm`}
               value={s.depth}
               onChange={(e) => set({ depth: e.target.value })}
               sx={{ width: 104 }}
@@ -71,7 +72,7 @@ export function ScalingPanel({ view, scaled }: { view: FormulaView; scaled: Scal
             {s.by === 'scarce' && (
               <TextField
                 select
-                label="There is only"
+                label={say`There is only`}
                 value={s.scarce}
                 onChange={(e) => set({ scarce: e.target.value })}
                 sx={{ flex: '1 1 190px' }}
@@ -84,7 +85,7 @@ export function ScalingPanel({ view, scaled }: { view: FormulaView; scaled: Scal
               </TextField>
             )}
             <TextField
-              label={s.by === 'yield' ? 'Yield in g' : s.by === 'mix' ? 'Mix in g' : 'of it, g'}
+              label={s.by === 'yield' ? say`Yield in g` : s.by === 'mix' ? say`Mix in g` : say`of it, g`}
               value={s.grams}
               onChange={(e) => set({ grams: e.target.value })}
               error={scaled.problem !== null}
@@ -99,7 +100,7 @@ export function ScalingPanel({ view, scaled }: { view: FormulaView; scaled: Scal
         sx={{ fontSize: 13.5, mb: 1, color: scaled.problem ? 'var(--zl-missesText)' : 'var(--zl-muted)' }}
       >
         {scaled.problem ??
-          `${grams(scaled.total)} of mix, ${Math.round(view.formula.loss * 100)} % lost on the way, gives ${grams(scaled.yield)}`}
+          say`${grams(scaled.total)} of mix, ${Math.round(view.formula.loss * 100)} % lost on the way, gives ${grams(scaled.yield)}`}
       </Box>
       <Box
         component="table"
@@ -112,9 +113,9 @@ export function ScalingPanel({ view, scaled }: { view: FormulaView; scaled: Scal
       >
         <thead>
           <tr>
-            <th className="n">Weigh</th>
-            <th>Ingredient</th>
-            <th className="n">{base === 'flour' ? '% of flour' : '% of all'}</th>
+            <th className="n">{say`Weigh`}</th>
+            <th>{say`Ingredient`}</th>
+            <th className="n">{base === 'flour' ? say`% of flour` : say`% of all`}</th>
           </tr>
         </thead>
         <tbody>
@@ -137,7 +138,8 @@ export function ScalingPanel({ view, scaled }: { view: FormulaView; scaled: Scal
                   )}
                   {off && (
                     <Box sx={{ fontSize: 13, color: 'var(--zl-tightText)' }}>
-                      ▲ rounding moves it by {(l.distortion * 100).toFixed(1)} % from {l.exact.toFixed(1)} g
+                      {say`▲ rounding moves it by`} {(l.distortion * 100).toFixed(1)} {say`% from`} {l.exact.toFixed(1)}{' '}
+                      g
                     </Box>
                   )}
                 </td>
@@ -150,14 +152,14 @@ export function ScalingPanel({ view, scaled }: { view: FormulaView; scaled: Scal
       {scaled.lines.some((l) => known.get(l.ingredient)?.egg === 'whole') && (
         <TextField
           select
-          label="Eggs"
+          label={say`Eggs`}
           value={s.eggs}
           onChange={(e) => set({ eggs: e.target.value as 'whole' | 'beaten' })}
-          helperText={`An egg of ${view.figures.eggWeight} g with its shell`}
+          helperText={say`An egg of ${view.figures.eggWeight} g with its shell`}
           sx={{ mt: 1.5, width: 230 }}
         >
-          <MenuItem value="whole">Whole eggs</MenuItem>
-          <MenuItem value="beaten">Beaten egg, by weight</MenuItem>
+          <MenuItem value="whole">{say`Whole eggs`}</MenuItem>
+          <MenuItem value="beaten">{say`Beaten egg, by weight`}</MenuItem>
         </TextField>
       )}
     </Box>

@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/words/say';
 import { waitingPlace } from '@/core/kinds/places';
 import { closestCenter, DndContext, KeyboardSensor, PointerSensor, useSensor, useSensors } from '@dnd-kit/core';
 import {
@@ -45,12 +46,12 @@ export function StepLadder({ control, ids, skills, nameOf, onMove, onRemove }: S
       collisionDetection={closestCenter}
       accessibility={{
         announcements: {
-          onDragStart: ({ active }) => `Picked up ${said(active.id)}.`,
+          onDragStart: ({ active }) => say`Picked up ${said(active.id)}.`,
           onDragOver: ({ active, over }) =>
-            over ? `${said(active.id)} is now at place ${place(over.id) + 1} of ${ids.length}.` : undefined,
+            over ? say`${said(active.id)} is now at place ${place(over.id) + 1} of ${ids.length}.` : undefined,
           onDragEnd: ({ active, over }) =>
-            over ? `${said(active.id)} was put at place ${place(over.id) + 1}.` : undefined,
-          onDragCancel: ({ active }) => `${said(active.id)} stays where it was.`,
+            over ? say`${said(active.id)} was put at place ${place(over.id) + 1}.` : undefined,
+          onDragCancel: ({ active }) => say`${said(active.id)} stays where it was.`,
         },
       }}
       onDragEnd={({ active, over }) => {
@@ -115,19 +116,19 @@ function StepRung({ id, index: i, last, control, skills, onRemove }: StepRungPro
             ref={setActivatorNodeRef}
             {...attributes}
             {...listeners}
-            aria-label={`Move step ${i + 1}${name ? `, ${name}` : ''}`}
+            aria-label={say`Move step ${i + 1}${name ? `, ${name}` : ''}`}
             sx={{ width: 44, height: 44, cursor: 'grab', touchAction: 'none' }}
           >
             <DragIndicator />
           </IconButton>
           <Box sx={{ flex: '3 1 180px' }}>
-            <FormText control={control} name={`steps.${i}.name`} label="Step" />
+            <FormText control={control} name={`steps.${i}.name`} label={say`Step`} />
           </Box>
           <Box sx={{ flex: '1 1 110px' }}>
             <FormText
               control={control}
               name={`steps.${i}.work`}
-              label="Done by"
+              label={say`Done by`}
               options={['hands', 'oven', 'machine'].map((w) => ({ value: w, name: w }))}
             />
           </Box>
@@ -136,7 +137,7 @@ function StepRung({ id, index: i, last, control, skills, onRemove }: StepRungPro
               <FormText
                 control={control}
                 name={`steps.${i}.skill`}
-                label="Skill"
+                label={say`Skill`}
                 options={['', ...skills].map((s) => ({ value: s, name: s || 'anyone' }))}
               />
             </Box>
@@ -146,22 +147,22 @@ function StepRung({ id, index: i, last, control, skills, onRemove }: StepRungPro
               <FormText control={control} name={`steps.${i}.celsius`} label="°C" number />
             </Box>
           )}
-          <IconButton aria-label={`Take step ${i + 1} out`} onClick={onRemove} sx={{ width: 44, height: 44 }}>
+          <IconButton aria-label={say`Take step ${i + 1} out`} onClick={onRemove} sx={{ width: 44, height: 44 }}>
             <Close />
           </IconButton>
         </Box>
         <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr 1fr 1fr', md: '90px 90px 90px 1fr 1fr' }, gap: 1 }}>
-          <FormText control={control} name={`steps.${i}.low`} label="At least" number />
-          <FormText control={control} name={`steps.${i}.likely`} label="Likely, min" number />
-          <FormText control={control} name={`steps.${i}.high`} label="At most" number />
+          <FormText control={control} name={`steps.${i}.low`} label={say`At least`} number />
+          <FormText control={control} name={`steps.${i}.likely`} label={say`Likely, min`} number />
+          <FormText control={control} name={`steps.${i}.high`} label={say`At most`} number />
           <Box sx={{ gridColumn: { xs: '1 / -1', md: 'auto' } }}>
-            <FormText control={control} name={`steps.${i}.sign`} label="Until (sign)" />
+            <FormText control={control} name={`steps.${i}.sign`} label={say`Until (sign)`} />
           </Box>
           <Box sx={{ gridColumn: { xs: '1 / -1', md: 'auto' } }}>
-            <FormText control={control} name={`steps.${i}.caution`} label="Caution" />
+            <FormText control={control} name={`steps.${i}.caution`} label={say`Caution`} />
           </Box>
         </Box>
-        <FormText control={control} name={`steps.${i}.how`} label="How" multiline />
+        <FormText control={control} name={`steps.${i}.how`} label={say`How`} multiline />
       </Box>
       {!last && (
         <Box sx={{ display: 'flex', gap: 1, ml: 3, my: 0.75, alignItems: 'stretch' }}>
@@ -177,15 +178,15 @@ function StepRung({ id, index: i, last, control, skills, onRemove }: StepRungPro
               flex: 1,
             }}
           >
-            <FormText control={control} name={`steps.${i}.waitMin`} label="Wait, min" number />
-            <FormText control={control} name={`steps.${i}.waitMax`} label="at most" number />
+            <FormText control={control} name={`steps.${i}.waitMin`} label={say`Wait, min`} number />
+            <FormText control={control} name={`steps.${i}.waitMax`} label={say`at most`} number />
             <FormText
               control={control}
               name={`steps.${i}.waitPlace`}
-              label="Where"
+              label={say`Where`}
               options={WAIT_PLACES.map((p) => ({ value: p, name: p || 'bench' }))}
             />
-            <FormText control={control} name={`steps.${i}.waitWhy`} label="Why" />
+            <FormText control={control} name={`steps.${i}.waitWhy`} label={say`Why`} />
           </Box>
         </Box>
       )}

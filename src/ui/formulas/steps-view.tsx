@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import { durationText } from '@/core/time/duration-text';
 import type { Formula, FormulaStep, FormulaWait } from '@/core/formula/formula';
@@ -14,9 +15,7 @@ export function StepsView({ formula }: { formula: Formula }) {
   const { keeping } = formula;
   return (
     <Box>
-      <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 1 }}>
-        Steps
-      </Box>
+      <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 1 }}>{say`Steps`}</Box>
       {formula.steps.map((s, i) => (
         <Box key={`${s.key} ${s.name}`}>
           <StepBlock step={s} number={i + 1} />
@@ -26,11 +25,11 @@ export function StepsView({ formula }: { formula: Formula }) {
       ))}
       <WaitBlock
         wait={{ ...keeping, from: '', to: '' }}
-        name={`Then keeps ${durationText(keeping.max)}${keeping.place ? ` in the ${keeping.place}` : ' on the bench'}`}
+        name={say`Then keeps ${durationText(keeping.max)}${keeping.place ? ` in the ${keeping.place}` : ' on the bench'}`}
       />
       {formula.rescue && (
         <Box sx={{ mt: 2 }}>
-          <b>If it goes wrong:</b> {formula.rescue}
+          <b>{say`If it goes wrong:`}</b> {formula.rescue}
         </Box>
       )}
     </Box>
@@ -57,7 +56,8 @@ function StepBlock({ step, number }: { step: FormulaStep; number: number }) {
           {number}. {tell(step.name)}
         </Box>
         <Box sx={{ color: 'var(--zl-muted)', fontSize: 14 }}>
-          {likely} min ({low}–{high}){perKilo ? `, + ${perKilo} per kg` : ''}
+          {likely} {say`min (`}
+          {low}–{high}){perKilo ? say`, + ${perKilo} per kg` : ''}
           {step.skill ? ` · ${step.skill}` : ''}
         </Box>
       </Box>
@@ -69,17 +69,19 @@ function StepBlock({ step, number }: { step: FormulaStep; number: number }) {
       <Box sx={{ mt: 0.5 }}>{tell(step.how)}</Box>
       {step.sign && (
         <Box sx={{ mt: 0.5 }}>
-          <b>Until:</b> {tell(step.sign)}
+          <b>{say`Until:`}</b> {tell(step.sign)}
         </Box>
       )}
       {step.check && (
         <Box sx={{ mt: 0.5 }}>
-          <b>Checked:</b> {step.check.text}. If not: {step.check.otherwise}
+          <b>{say`Checked:`}</b> {step.check.text}
+          {say`. If not:`} {step.check.otherwise}
         </Box>
       )}
       {(step.reminders ?? []).map((r) => (
         <Box key={r.text} sx={{ mt: 0.5, fontSize: 14, color: 'var(--zl-muted)' }}>
-          after {r.after} min{r.every ? ` and every ${r.every} min` : ''}: {r.text}
+          {say`after`} {r.after} {say`min`}
+          {r.every ? ` and every ${r.every} min` : ''}: {r.text}
         </Box>
       ))}
       {step.caution && <Caution text={step.caution} />}
@@ -95,15 +97,15 @@ function WaitBlock({
   name?: string;
 }) {
   const place = waitingPlace(wait.place);
-  const limit = wait.max === null ? '' : `, at most ${durationText(wait.max)}`;
+  const limit = wait.max === null ? '' : say`, at most ${durationText(wait.max)}`;
   const where = wait.place ? ` in the ${wait.place}` : '';
   return (
     <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'stretch', minHeight: 40, ml: 2, my: 0.25 }}>
       <Box aria-hidden sx={[{ width: 10, borderRadius: '2px' }, placeBackground(place)]} />
       <Box sx={{ alignSelf: 'center', fontSize: 14, color: 'var(--zl-muted)' }}>
         {name
-          ? `${name}${wait.min > 0 ? `; used after ${durationText(wait.min)} at the earliest` : ''}`
-          : `${wait.min === 0 ? 'at once' : `at least ${durationText(wait.min)}`}${limit}${where}`}
+          ? `${name}${wait.min > 0 ? say`; used after ${durationText(wait.min)} at the earliest` : ''}`
+          : `${wait.min === 0 ? say`at once` : say`at least ${durationText(wait.min)}`}${limit}${where}`}
         {wait.why && `: ${wait.why}`}
       </Box>
     </Box>

@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/words/say';
 import { useState } from 'react';
 import type { FormulaLine, Ingredient } from '@/core/formula/formula';
 import { roundLines, type Rounding } from '@/core/formula/rounding';
@@ -79,13 +80,14 @@ function scale(formula: FormulaView['formula'], s: ScaleSettings, view: FormulaV
     const mould = view.moulds.find((m) => m.name === s.tin);
     const [depth, count] = [number(s.depth), number(s.count)];
     const { batter } = view.figures;
-    if (!mould || !batter) return 'The kitchen owns no tins for it.';
-    if (!(depth > 0 && depth <= 300)) return 'The depth in mm, up to 300.';
-    if (!(Number.isInteger(count) && count > 0 && count <= 60)) return 'How many tins? 1 to 60.';
+    if (!mould || !batter) return say`The kitchen owns no tins for it.`;
+    if (!(depth > 0 && depth <= 300)) return say`The depth in mm, up to 300.`;
+    if (!(Number.isInteger(count) && count > 0 && count <= 60)) return say`How many tins? 1 to 60.`;
     return scaleToTotal(formula, batterGrams(mould.form, depth, batter) * count);
   }
   const grams = number(s.grams);
-  if (!(grams > 0 && grams <= MOST_GRAMS)) return 'A number of grams above 0, at most 200 kg.';
-  if (s.by === 'scarce') return scaleToScarce(formula, s.scarce, grams)?.lines ?? 'It is not in the formula any more.';
+  if (!(grams > 0 && grams <= MOST_GRAMS)) return say`A number of grams above 0, at most 200 kg.`;
+  if (s.by === 'scarce')
+    return scaleToScarce(formula, s.scarce, grams)?.lines ?? say`It is not in the formula any more.`;
   return s.by === 'yield' ? scaleToYield(formula, grams) : scaleToTotal(formula, grams);
 }

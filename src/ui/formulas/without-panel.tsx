@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import Checkbox from '@mui/material/Checkbox';
 import Chip from '@mui/material/Chip';
@@ -25,14 +26,12 @@ export function WithoutPanel({ view, scaled }: { view: FormulaView; scaled: Scal
         : [...settings.without.filter((k) => SUBSTITUTIONS.find((s) => s.key === k)?.replaces !== replaces), key],
     });
   return (
-    <Box component="section" aria-label="Eggs, substitutions, allergens">
+    <Box component="section" aria-label={say`Eggs, substitutions, allergens`}>
       <Allergens scaled={scaled} view={view} />
       <Eggs scaled={scaled} view={view} />
       {ways.length > 0 && (
         <>
-          <Box component="h2" sx={{ typography: 'h2', m: 0, mt: 2.5 }}>
-            Do without
-          </Box>
+          <Box component="h2" sx={{ typography: 'h2', m: 0, mt: 2.5 }}>{say`Do without`}</Box>
           {ways.map((w) => (
             <Box key={w.key} sx={{ borderBottom: '1px solid var(--zl-line)', py: 0.5 }}>
               <FormControlLabel
@@ -53,7 +52,7 @@ export function WithoutPanel({ view, scaled }: { view: FormulaView; scaled: Scal
       )}
       {scaled.lines.some((l) => !known.has(l.ingredient)) && (
         <Box sx={{ mt: 1, fontSize: 13.5, color: 'var(--zl-tightText)' }}>
-          ▲ Not in the library, so its allergens are not known:{' '}
+          {say`▲ Not in the library, so its allergens are not known:`}{' '}
           {scaled.lines
             .filter((l) => !known.has(l.ingredient))
             .map((l) => l.ingredient)
@@ -87,11 +86,11 @@ function Allergens({ scaled, view }: { scaled: Scaled; view: FormulaView }) {
         <Chip
           key={a.allergen}
           size="small"
-          label={`● without ${a.allergen}`}
+          label={say`● without ${a.allergen}`}
           sx={{ bgcolor: 'var(--zl-holds)', color: '#fff' }}
         />
       ))}
-      {now.length === 0 && <span>None of the listed allergens.</span>}
+      {now.length === 0 && <span>{say`None of the listed allergens.`}</span>}
     </Box>
   );
 }
@@ -107,10 +106,10 @@ function Eggs({ scaled, view }: { scaled: Scaled; view: FormulaView }) {
   return (
     <Box sx={{ mt: 2 }}>
       <b>
-        Crack {ledger.crack} {ledger.crack === 1 ? 'egg' : 'eggs'}
+        {say`Crack`} {ledger.crack} {ledger.crack === 1 ? 'egg' : 'eggs'}
       </b>{' '}
-      of {view.figures.eggWeight} g. Over: {grams(Math.max(0, ledger.left.whites))} white,{' '}
-      {grams(Math.max(0, ledger.left.yolks))} yolk. The pull list adds this up over the day.
+      {say`of`} {view.figures.eggWeight} {say`g. Over:`} {grams(Math.max(0, ledger.left.whites))} {say`white,`}{' '}
+      {grams(Math.max(0, ledger.left.yolks))} {say`yolk. The pull list adds this up over the day.`}
     </Box>
   );
 }

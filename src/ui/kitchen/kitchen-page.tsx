@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/words/say';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -23,17 +24,18 @@ export function KitchenPage({ view }: { view: KitchenView }) {
   return (
     <Page
       title={view.name}
-      detail="What everything is computed with. A change is planned with at once; each figure shows what it started from."
+      detail={say`What everything is computed with. A change is planned with at once; each figure shows what it started from.`}
       actions={
-        <Button variant="outlined" color="secondary" component={NextLink} href="/kitchens">
-          Other kitchens
-        </Button>
+        <Button
+          variant="outlined"
+          color="secondary"
+          component={NextLink}
+          href="/kitchens"
+        >{say`Other kitchens`}</Button>
       }
     >
-      <Box component="section" aria-label="Schools" sx={{ mb: 3 }}>
-        <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 1 }}>
-          How we do it
-        </Box>
+      <Box component="section" aria-label={say`Schools`} sx={{ mb: 3 }}>
+        <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 1 }}>{say`How we do it`}</Box>
         {view.schools.map((s) => (
           <Box key={s.key} role="radiogroup" aria-label={s.question} sx={{ mb: 1.5 }}>
             <Box sx={{ color: 'var(--zl-muted)', mb: 0.5 }}>{s.question}</Box>
@@ -70,20 +72,18 @@ function Units({ view, action }: { view: KitchenView; action: ReturnType<typeof 
       own ? saveReadingAction(own.id, changed) : saveKitchenAction(view.version, { reading: changed ?? view.reading }),
     );
   return (
-    <Box component="section" aria-label="Units" sx={{ mb: 3 }}>
-      <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 1 }}>
-        Units
-      </Box>
+    <Box component="section" aria-label={say`Units`} sx={{ mb: 3 }}>
+      <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 1 }}>{say`Units`}</Box>
       <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap' }}>
         <TextField
           select
-          label="Of"
+          label={say`Of`}
           value={person}
           onChange={(e) => setPerson(e.target.value)}
           sx={{ width: 190 }}
           slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
         >
-          <MenuItem value="">the whole kitchen</MenuItem>
+          <MenuItem value="">{say`the whole kitchen`}</MenuItem>
           {view.people.map((p) => (
             <MenuItem key={p.id} value={p.id}>
               {p.name}
@@ -93,9 +93,7 @@ function Units({ view, action }: { view: KitchenView; action: ReturnType<typeof 
         </TextField>
         <ReadingFields reading={reading} countries={view.countries} disabled={action.busy} onChange={save} />
         {own?.reading && (
-          <Button color="secondary" disabled={action.busy} onClick={() => save(null)}>
-            As the kitchen
-          </Button>
+          <Button color="secondary" disabled={action.busy} onClick={() => save(null)}>{say`As the kitchen`}</Button>
         )}
       </Box>
     </Box>
@@ -105,7 +103,7 @@ function Units({ view, action }: { view: KitchenView; action: ReturnType<typeof 
 /** As far as it matters: what is not touched keeps every digit. */
 const shown = (f: Figure) => String(Number(f.value.toFixed(4)));
 
-const LOST = 'The server did not answer. What you typed is still here: save again.';
+const LOST = say`The server did not answer. What you typed is still here: save again.`;
 
 function Figures({ view }: { view: KitchenView }) {
   const router = useRouter();
@@ -133,7 +131,7 @@ function Figures({ view }: { view: KitchenView }) {
       }
     });
   return (
-    <Box component="section" aria-label="Figures">
+    <Box component="section" aria-label={say`Figures`}>
       <Box
         sx={{
           display: 'flex',
@@ -146,11 +144,13 @@ function Figures({ view }: { view: KitchenView }) {
           zIndex: 2,
         }}
       >
-        <Box component="h2" sx={{ typography: 'h2', m: 0, flex: 1 }}>
-          Figures
-        </Box>
+        <Box component="h2" sx={{ typography: 'h2', m: 0, flex: 1 }}>{say`Figures`}</Box>
         <Button variant="contained" disabled={busy || changed.length === 0} onClick={save}>
-          {busy ? 'Planning…' : changed.length === 0 ? 'Nothing changed' : `Save ${changed.length} and plan again`}
+          {busy
+            ? say`Planning…`
+            : changed.length === 0
+              ? say`Nothing changed`
+              : say`Save ${changed.length} and plan again`}
         </Button>
       </Box>
       {problem && (
@@ -198,7 +198,11 @@ function FigureField({
     <Box sx={{ borderBottom: '1px solid var(--zl-line)', py: 0.5 }}>
       <Box component="label" sx={{ display: 'flex', gap: 1.5, alignItems: 'center' }}>
         <Box sx={{ flex: 1 }}>{f.label}</Box>
-        {f.value !== f.start && <Box sx={{ fontSize: 13, color: 'var(--zl-muted)' }}>started at {f.start}</Box>}
+        {f.value !== f.start && (
+          <Box sx={{ fontSize: 13, color: 'var(--zl-muted)' }}>
+            {say`started at`} {f.start}
+          </Box>
+        )}
         <TextField
           value={typed}
           onChange={(e) => onType(e.target.value)}

@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/words/say';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import type { Reading } from '@/core/measure/show-quantity';
@@ -17,7 +18,7 @@ export function ReadingFields({ reading, countries, disabled, onChange }: Readin
   const choices: { key: keyof Reading; label: string; options: [string, string][] }[] = [
     {
       key: 'weight',
-      label: 'Weights',
+      label: say`Weights`,
       options: [
         ['g', 'grams'],
         ['oz', 'pounds, ounces'],
@@ -25,7 +26,7 @@ export function ReadingFields({ reading, countries, disabled, onChange }: Readin
     },
     {
       key: 'volume',
-      label: 'Volumes',
+      label: say`Volumes`,
       options: [
         ['ml', 'millilitres'],
         ['cups', 'cups, spoons'],
@@ -33,7 +34,7 @@ export function ReadingFields({ reading, countries, disabled, onChange }: Readin
     },
     {
       key: 'temperature',
-      label: 'Heat',
+      label: say`Heat`,
       options: [
         ['C', '°C'],
         ['F', '°F'],
@@ -42,7 +43,7 @@ export function ReadingFields({ reading, countries, disabled, onChange }: Readin
     },
     {
       key: 'length',
-      label: 'Lengths',
+      label: say`Lengths`,
       options: [
         ['cm', 'cm'],
         ['in', 'inches'],
@@ -50,14 +51,14 @@ export function ReadingFields({ reading, countries, disabled, onChange }: Readin
     },
     {
       key: 'decimal',
-      label: 'Numbers are typed',
+      label: say`Numbers are typed`,
       options: [
         ['ask', 'either way: ask'],
         ['point', '1,250.5'],
         ['comma', '1.250,5'],
       ],
     },
-    { key: 'country', label: 'Cups of', options: countries.map((c) => [c, c]) },
+    { key: 'country', label: say`Cups of`, options: countries.map((c) => [c, c]) },
   ];
   return choices.map((c) => (
     <TextField

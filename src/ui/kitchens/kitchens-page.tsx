@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import NextLink from 'next/link';
 import type { KitchenLine } from '@/server/kitchen/kitchen-list';
@@ -11,8 +12,8 @@ import { LoadDemo } from './load-demo';
 export function KitchensPage({ kitchens }: { kitchens: KitchenLine[] }) {
   return (
     <Page
-      title="Kitchens"
-      detail="Each has its own people, library, orders and plan; nothing that is done in one changes another."
+      title={say`Kitchens`}
+      detail={say`Each has its own people, library, orders and plan; nothing that is done in one changes another.`}
     >
       <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 1.5 }}>
         {kitchens.map((k) => (
@@ -33,7 +34,7 @@ export function KitchensPage({ kitchens }: { kitchens: KitchenLine[] }) {
             >
               <Box sx={{ fontWeight: 700, fontSize: 20 }}>{k.name}</Box>
               <Box sx={{ mt: 0.5 }}>
-                {k.time} · {k.people} people · {k.openOrders} open orders
+                {k.time} · {k.people} {say`people ·`} {k.openOrders} {say`open orders`}
               </Box>
             </Box>
           </li>
@@ -41,7 +42,7 @@ export function KitchensPage({ kitchens }: { kitchens: KitchenLine[] }) {
       </Box>
       {!kitchens.some((k) => k.id === 'demo') && (
         <Box sx={{ mt: 3 }}>
-          <p>The demo is a made-up bakery with a week of orders, to look around in beside your own.</p>
+          <p>{say`The demo is a made-up bakery with a week of orders, to look around in beside your own.`}</p>
           <LoadDemo />
         </Box>
       )}

@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/words/say';
 import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
 import { kitchenPath } from '@/addresses';
@@ -18,7 +19,7 @@ export function LoadDemo() {
   return (
     <>
       <Button variant="contained" size="large" disabled={load.busy} onClick={() => load.run(run)}>
-        {load.busy ? 'Loading and planning…' : 'Load the demo kitchen'}
+        {load.busy ? say`Loading and planning…` : say`Load the demo kitchen`}
       </Button>
       {load.message}
     </>

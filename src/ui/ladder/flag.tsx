@@ -1,3 +1,4 @@
+import { say } from '@/core/words/say';
 import MuiBox from '@mui/material/Box';
 import type { Box } from './lanes';
 import { TONE_SHAPES, type Tone } from '../parts/status';
@@ -58,8 +59,8 @@ export function Flag({
           data-chance
           title={
             oldChance
-              ? 'Being reckoned anew: this is how it was before'
-              : `In time on ${chanceText(chance)} of ten thousand days like this`
+              ? say`Being reckoned anew: this is how it was before`
+              : say`In time on ${chanceText(chance)} of ten thousand days like this`
           }
           sx={{ position: 'absolute', right: 10, fontSize: 10.5, fontWeight: 700, opacity: 0.95 }}
         >

@@ -1,3 +1,4 @@
+import { say } from '@/core/words/say';
 import { useDraggable } from '@dnd-kit/core';
 import PushPin from '@mui/icons-material/PushPin';
 import { styled } from '@mui/material/styles';
@@ -101,7 +102,7 @@ export const Rung = memo(function Rung(props: RungProps) {
             {done && '✓ '}
             {rung.pinned && (
               <PushPin
-                aria-label="pinned"
+                aria-label={say`pinned`}
                 style={{ fontSize: 12, verticalAlign: '-2px', transform: 'rotate(35deg)' }}
               />
             )}

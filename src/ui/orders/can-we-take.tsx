@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useEffect, useState } from 'react';
@@ -26,7 +27,7 @@ export function CanWeTake({ firstPickup, zone }: { firstPickup: string; zone: st
     const timer = setTimeout(() => {
       canWeTakeAction(JSON.parse(asked) as CapacityQuestion)
         .then((r) => !gone && setSaid(r.ok ? { of: asked, answer: r.answer } : { of: asked, problem: r.message }))
-        .catch(() => !gone && setSaid({ of: asked, problem: 'The server did not answer.' }));
+        .catch(() => !gone && setSaid({ of: asked, problem: say`The server did not answer.` }));
     }, QUIET);
     return () => {
       gone = true;
@@ -38,12 +39,10 @@ export function CanWeTake({ firstPickup, zone }: { firstPickup: string; zone: st
     <Box
       component="section"
       id="one-more"
-      aria-label="Can we take one more?"
+      aria-label={say`Can we take one more?`}
       sx={{ mb: 3, p: 2, border: '1px solid var(--zl-line)', borderRadius: 2, bgcolor: 'var(--zl-card)' }}
     >
-      <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 1.25 }}>
-        Can we take one more?
-      </Box>
+      <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 1.25 }}>{say`Can we take one more?`}</Box>
       <Box
         sx={{
           display: 'grid',
@@ -90,18 +89,18 @@ function Answer({
         </Box>
       </Box>
       {answer.fits === 'no' && answer.earliest && (
-        <Button variant="outlined" color="secondary" onClick={() => onTakeEarliest(answer.earliest!.value)}>
-          Ask for the earliest
-        </Button>
+        <Button
+          variant="outlined"
+          color="secondary"
+          onClick={() => onTakeEarliest(answer.earliest!.value)}
+        >{say`Ask for the earliest`}</Button>
       )}
       <Button
         variant={answer.fits === 'no' ? 'outlined' : 'contained'}
         color={answer.fits === 'no' ? 'secondary' : 'primary'}
         component={KitchenLink}
         href={`/orders/new?${order}`}
-      >
-        Write the order
-      </Button>
+      >{say`Write the order`}</Button>
     </Box>
   );
 }

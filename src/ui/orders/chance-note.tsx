@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/words/say';
 import { NotAnsweredNote } from '../asking/not-answered';
 import Box from '@mui/material/Box';
 import { counted } from '@/core/measure/counted';
@@ -15,26 +16,26 @@ const LEAST_SHARE = 0.1;
 export function ChanceNote({ order, plan, minute }: { order: number; plan: number; minute: number }) {
   const { chances, old, asked } = useChances(plan, useMinute(minute));
   const chance = chances.get(order);
-  if (!chance) return <NotAnsweredNote asked={asked} what="How likely it is could not be reckoned" />;
+  if (!chance) return <NotAnsweredNote asked={asked} what={say`How likely it is could not be reckoned`} />;
   const deciding = chance.deciding.filter((d) => d.share >= LEAST_SHARE).slice(0, NAMED);
-  const mostly = chance.chance < 1 && deciding.length > 0 ? `, mostly because of ${listed(deciding)}` : '';
+  const mostly = chance.chance < 1 && deciding.length > 0 ? say`, mostly because of ${listed(deciding)}` : '';
   return (
     <Box sx={{ fontSize: 14, mt: 0.5, opacity: old ? 0.7 : 1 }}>
-      {old && <b>Being reckoned anew; before it was: </b>}
+      {old && <b>{say`Being reckoned anew; before it was:`} </b>}
       <b>{lateDays(chance.chance)}</b>
       {mostly}.
       {chance.helps && chance.helps.share >= LEAST_SHARE && (
         <>
           {' '}
-          Ten minutes more before {stepSaid(chance.helps)} would save {shareOfDays(chance.helps.share)}.
+          {say`Ten minutes more before`} {stepSaid(chance.helps)} {say`would save`} {shareOfDays(chance.helps.share)}.
         </>
       )}
       <Box sx={{ color: 'var(--zl-muted)', fontSize: 13 }}>
-        Reckoned from ten thousand days with the plan’s order kept
+        {say`Reckoned from ten thousand days with the plan’s order kept`}
         {chance.learned > 0
-          ? `, ${counted(chance.learned, 'step')} as long as they took here before, all others`
-          : ', steps'}{' '}
-        between their shortest and longest time. Ten minutes late is not late.
+          ? say`, ${counted(chance.learned, 'step')} as long as they took here before, all others`
+          : say`, steps`}{' '}
+        {say`between their shortest and longest time. Ten minutes late is not late.`}
       </Box>
     </Box>
   );

@@ -1,11 +1,12 @@
+import { say } from '@/core/words/say';
 /** How many of 100 days like this an order would be late on, in words; 1 and 0 only where it is so on every day that was lived through. */
 export function lateDays(chance: number): string {
-  if (chance === 1) return 'On no day like this would it be late';
-  if (chance === 0) return 'It would be late on every day like this';
+  if (chance === 1) return say`On no day like this would it be late`;
+  if (chance === 0) return say`It would be late on every day like this`;
   const days = Math.round((1 - chance) * 100);
-  if (days < 1) return 'On less than 1 of 100 days like this it would be late';
-  if (days > 99) return 'On more than 99 of 100 days like this it would be late';
-  return `On ${days} of 100 days like this it would be late`;
+  if (days < 1) return say`On less than 1 of 100 days like this it would be late`;
+  if (days > 99) return say`On more than 99 of 100 days like this it would be late`;
+  return say`On ${days} of 100 days like this it would be late`;
 }
 
 /** A share of those days, as one says it. */

@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { OrderForm } from '@/core/input/order-input';
@@ -28,11 +29,13 @@ export function ClashNote({ build, builds, values, set }: ClashNoteProps) {
       sx={{ border: '2px solid var(--zl-misses)', borderRadius: 2, p: 1.5, mb: 1.5, bgcolor: 'var(--zl-card)' }}
     >
       <b>
-        {build.name} brings what its eaters must not get. Choose for {ways.length === 1 ? 'this part' : 'each part'}:
+        {build.name} {say`brings what its eaters must not get. Choose for`}{' '}
+        {ways.length === 1 ? say`this part` : say`each part`}:
       </b>
       {ways.map((w) => (
         <Box key={w.role} sx={{ mt: 1 }}>
-          {w.label}: contains {w.allergens.join(', ')}.
+          {w.label}
+          {say`: contains`} {w.allergens.join(', ')}.
           <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, mt: 0.5 }}>
             {w.others.map((o) => (
               <Button
@@ -42,7 +45,7 @@ export function ClashNote({ build, builds, values, set }: ClashNoteProps) {
                 color="secondary"
                 onClick={() => set({ swaps: { ...values.swaps, [w.role]: o.id } })}
               >
-                {o.name} instead
+                {o.name} {say`instead`}
               </Button>
             ))}
             {w.optional && (
@@ -51,17 +54,15 @@ export function ClashNote({ build, builds, values, set }: ClashNoteProps) {
                 variant="outlined"
                 color="secondary"
                 onClick={() => set({ without: [...values.without, w.role] })}
-              >
-                Leave it out
-              </Button>
+              >{say`Leave it out`}</Button>
             )}
-            {w.others.length === 0 && !w.optional && 'Nothing in the library can take its place without it.'}
+            {w.others.length === 0 && !w.optional && say`Nothing in the library can take its place without it.`}
           </Box>
         </Box>
       ))}
       {free.length > 0 && (
         <Box sx={{ mt: 1, color: 'var(--zl-muted)' }}>
-          Or another build:{' '}
+          {say`Or another build:`}{' '}
           {free
             .slice(0, NAMED)
             .map((b) => b.name)

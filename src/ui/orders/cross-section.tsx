@@ -1,3 +1,4 @@
+import { say } from '@/core/words/say';
 import type { SectionView, TierSection } from '@/server/orders/section-view';
 
 /** mm around the cake, between cakes, and of the board, in the drawing. */
@@ -38,7 +39,7 @@ export function CrossSection({ section }: { section: SectionView }) {
                 textAnchor="middle"
                 fill="var(--zl-ink)"
               >
-                {s.count} of these
+                {s.count} {say`of these`}
               </text>
             )}
           </g>
@@ -49,11 +50,12 @@ export function CrossSection({ section }: { section: SectionView }) {
           <line x1={scaleBar} x2={scaleBar} y1={height + BOARD + 11} y2={height + BOARD + 17} />
         </g>
         <text x={scaleBar + 5} y={height + BOARD + 18} fontSize={11} fill="var(--zl-muted)">
-          {scaleBar / 10} cm
+          {scaleBar / 10} {say`cm`}
         </text>
       </svg>
       <figcaption style={{ fontSize: 13, color: 'var(--zl-muted)', marginTop: 4 }}>
-        {section.summary}, drawn to scale
+        {section.summary}
+        {say`, drawn to scale`}
         {section.note && <strong style={{ display: 'block', color: 'var(--zl-tightText)' }}>{section.note}</strong>}
       </figcaption>
     </figure>

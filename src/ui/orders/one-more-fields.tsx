@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/words/say';
 import { NotAnsweredNote } from '../asking/not-answered';
 import { BUILDS } from '../asking/questions';
 import { useAsked, type Asked } from '../asking/use-asked';
@@ -36,18 +37,18 @@ export function useOneMore(firstPickup: string, zone: string): OneMore {
     ...{ builds, asked, zone, ...typed },
     set: (change) => setChosen((now) => ({ ...now, ...change })),
     question: complete ? { build: typed.build, portions, pickup: typed.pickup } : null,
-    text: `${builds.find((b) => b.id === typed.build)?.name ?? ''} for ${typed.portions}, ${typedTime(typed.pickup, zone).toFormat('ccc HH:mm')}`,
+    text: say`${builds.find((b) => b.id === typed.build)?.name ?? ''} for ${typed.portions}, ${typedTime(typed.pickup, zone).toFormat('ccc HH:mm')}`,
   };
 }
 
 export function OneMoreFields({ state }: { state: OneMore }) {
   return (
     <>
-      <NotAnsweredNote asked={state.asked} what="The cakes could not be read" />
+      <NotAnsweredNote asked={state.asked} what={say`The cakes could not be read`} />
       <TextField
         select
         size="small"
-        label="Cake"
+        label={say`Cake`}
         value={state.build}
         onChange={(e) => state.set({ build: e.target.value })}
       >
@@ -60,13 +61,18 @@ export function OneMoreFields({ state }: { state: OneMore }) {
       <TextField
         size="small"
         type="number"
-        label="Portions"
+        label={say`Portions`}
         value={state.portions}
         onChange={(e) => state.set({ portions: e.target.value })}
         slotProps={{ htmlInput: { min: 1, max: 400 } }}
       />
       <Box sx={{ minWidth: 260 }}>
-        <WhenField label="Pickup" zone={state.zone} value={state.pickup} onChange={(pickup) => state.set({ pickup })} />
+        <WhenField
+          label={say`Pickup`}
+          zone={state.zone}
+          value={state.pickup}
+          onChange={(pickup) => state.set({ pickup })}
+        />
       </Box>
     </>
   );

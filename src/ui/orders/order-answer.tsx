@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import Chip from '@mui/material/Chip';
 import type { OrderView } from '@/server/orders/order-view';
@@ -13,7 +14,7 @@ export function Answer({ view, pickup }: { view: OrderView; pickup: string }) {
   if (!planned)
     return (
       <Box role="status" sx={{ mb: 2 }}>
-        {view.state === 'handed over' ? `Handed over; pickup was ${pickup}.` : 'Not planned yet.'}
+        {view.state === 'handed over' ? say`Handed over; pickup was ${pickup}.` : say`Not planned yet.`}
       </Box>
     );
   const { status } = planned.ladder;
@@ -21,10 +22,10 @@ export function Answer({ view, pickup }: { view: OrderView; pickup: string }) {
   return (
     <AnswerBox status={status}>
       <Box sx={{ color: 'var(--zl-muted)', fontSize: 14 }}>
-        Pickup {pickup} ·{' '}
+        {say`Pickup`} {pickup} ·{' '}
         {missing === 0
-          ? 'all steps are done'
-          : `${missing} ${missing === 1 ? 'step' : 'steps'} to do, next: ${planned.open[0]}`}
+          ? say`all steps are done`
+          : say`${missing} ${missing === 1 ? 'step' : 'steps'} to do, next: ${planned.open[0]!}`}
         {status.state !== 'ready' && planned.needs && ` · what takes longest: ${planned.needs}`}
       </Box>
       {planned.stood.map((s) => (
@@ -53,7 +54,7 @@ export function Allergens({ view }: { view: OrderView }) {
         <Chip
           key={a.allergen}
           size="small"
-          label={clash.has(a.allergen) ? `■ ${a.allergen}: must not` : a.allergen}
+          label={clash.has(a.allergen) ? say`■ ${a.allergen}: must not` : a.allergen}
           title={a.from.join(', ')}
           sx={
             clash.has(a.allergen)
@@ -68,7 +69,7 @@ export function Allergens({ view }: { view: OrderView }) {
           <Chip
             key={a}
             size="small"
-            label={`● without ${a}, as asked`}
+            label={say`● without ${a}, as asked`}
             sx={{ bgcolor: 'var(--zl-holds)', color: '#fff' }}
           />
         ))}

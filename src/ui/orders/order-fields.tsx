@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/words/say';
 import FormControl from '@mui/material/FormControl';
 import FormHelperText from '@mui/material/FormHelperText';
 import FormLabel from '@mui/material/FormLabel';
@@ -47,7 +48,7 @@ export function Pickup({ control, form, known }: { control: Control<OrderForm>; 
       name="pickup"
       render={({ field, fieldState }) => (
         <WhenField
-          label="Pickup"
+          label={say`Pickup`}
           zone={form.zone}
           value={field.value}
           {...(known ? {} : { earliest: form.earliest })}
@@ -69,10 +70,10 @@ export function Avoid({ control }: { control: Control<OrderForm> }) {
       name="avoid"
       render={({ field, fieldState }) => (
         <FormControl error={fieldState.invalid} component="fieldset">
-          <FormLabel component="legend">The eaters must not get</FormLabel>
+          <FormLabel component="legend">{say`The eaters must not get`}</FormLabel>
           <AllergenBoxes chosen={field.value} onChange={field.onChange} />
           <FormHelperText>
-            {fieldState.error?.message ?? 'Checked against every ingredient. Local food law comes first.'}
+            {fieldState.error?.message ?? say`Checked against every ingredient. Local food law comes first.`}
           </FormHelperText>
         </FormControl>
       )}

@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import { useMemo, useState } from 'react';
 import { timeOf } from '@/core/time/clock';
@@ -41,7 +42,7 @@ export function OrderLadder({ planned }: { planned: NonNullable<OrderView['plann
   const columns = ladder.components.length + 1;
   const heads = (
     <Box sx={{ display: 'flex', gap: '10px', pl: `${AXIS_WIDTH + 8}px`, pr: 1, py: 0.75 }}>
-      {[...ladder.components.map((c) => c.label), 'The cake'].map((name) => (
+      {[...ladder.components.map((c) => c.label), say`The cake`].map((name) => (
         <Box
           key={name}
           sx={{ flex: '1 1 0', minWidth: 0, fontSize: 13, lineHeight: '16px', fontWeight: 700, textAlign: 'center' }}
@@ -55,7 +56,7 @@ export function OrderLadder({ planned }: { planned: NonNullable<OrderView['plann
   return (
     <Box
       role="region"
-      aria-label="The ladder of this order"
+      aria-label={say`The ladder of this order`}
       tabIndex={0}
       sx={{ overflowX: 'auto', border: '1px solid var(--zl-line)', borderRadius: 2, bgcolor: 'var(--zl-paper)' }}
     >

@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Table from '@mui/material/Table';
@@ -30,17 +31,13 @@ export function OrderList({
   const back = useAction();
   return (
     <Page
-      title="Orders"
-      detail={`${open.length} to make`}
-      actions={
-        <Button variant="contained" component={KitchenLink} href="/orders/new">
-          New order
-        </Button>
-      }
+      title={say`Orders`}
+      detail={say`${open.length} to make`}
+      actions={<Button variant="contained" component={KitchenLink} href="/orders/new">{say`New order`}</Button>}
     >
       <CanWeTake firstPickup={ask} zone={zone} />
       {open.length === 0 ? (
-        <p>No order is open. A new one appears here and on the wall as soon as it is saved.</p>
+        <p>{say`No order is open. A new one appears here and on the wall as soon as it is saved.`}</p>
       ) : (
         <Lines
           lines={open}
@@ -50,9 +47,7 @@ export function OrderList({
       )}
       {left.length > 0 && (
         <>
-          <Box component="h2" sx={{ typography: 'h2', mt: 4, mb: 1 }}>
-            Handed over
-          </Box>
+          <Box component="h2" sx={{ typography: 'h2', mt: 4, mb: 1 }}>{say`Handed over`}</Box>
           <Lines
             lines={left}
             heading=""
@@ -62,10 +57,8 @@ export function OrderList({
                 color="secondary"
                 disabled={back.busy}
                 onClick={() => back.run(() => bringBackAction(o.id, o.version))}
-                aria-label={`Bring ${o.title} back`}
-              >
-                Bring back
-              </Button>
+                aria-label={say`Bring ${o.title} back`}
+              >{say`Bring back`}</Button>
             )}
           />
         </>
@@ -92,10 +85,10 @@ function Lines({
       >
         <TableHead>
           <TableRow sx={{ '& th': { color: 'var(--zl-muted)', fontWeight: 700 } }}>
-            <TableCell>Pickup</TableCell>
-            <TableCell>Order</TableCell>
-            <TableCell>Cake</TableCell>
-            <TableCell align="right">Portions</TableCell>
+            <TableCell>{say`Pickup`}</TableCell>
+            <TableCell>{say`Order`}</TableCell>
+            <TableCell>{say`Cake`}</TableCell>
+            <TableCell align="right">{say`Portions`}</TableCell>
             <TableCell>{heading}</TableCell>
           </TableRow>
         </TableHead>

@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/words/say';
 import { counted } from '@/core/measure/counted';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -31,16 +32,17 @@ export function OrderPage({ view }: { view: OrderView }) {
       actions={
         view.state === 'open' ? (
           <>
-            <Button variant="outlined" color="secondary" component={KitchenLink} href={`/orders/${view.id}/edit`}>
-              Change
-            </Button>
+            <Button
+              variant="outlined"
+              color="secondary"
+              component={KitchenLink}
+              href={`/orders/${view.id}/edit`}
+            >{say`Change`}</Button>
             <Button
               variant="contained"
               disabled={action.busy || left.length > 0}
               onClick={() => action.run(() => handOverAction(view.id, view.version))}
-            >
-              Hand over
-            </Button>
+            >{say`Hand over`}</Button>
           </>
         ) : (
           <Button
@@ -48,9 +50,7 @@ export function OrderPage({ view }: { view: OrderView }) {
             color="secondary"
             disabled={action.busy}
             onClick={() => action.run(() => bringBackAction(view.id, view.version))}
-          >
-            Bring back
-          </Button>
+          >{say`Bring back`}</Button>
         )
       }
     >
@@ -69,9 +69,7 @@ export function OrderPage({ view }: { view: OrderView }) {
         </Box>
         <Box sx={{ minWidth: 0 }}>
           <CrossSection section={view.section} />
-          <Box component="h2" sx={{ typography: 'h2', mt: 2, mb: 0.5 }}>
-            Breakdown
-          </Box>
+          <Box component="h2" sx={{ typography: 'h2', mt: 2, mb: 0.5 }}>{say`Breakdown`}</Box>
           {view.newerRules && view.newerRules.changes.length > 0 && (
             <NewerRulesNote
               rules={view.newerRules}
@@ -81,8 +79,8 @@ export function OrderPage({ view }: { view: OrderView }) {
           )}
           {view.newer.length > 0 && view.state === 'open' && (
             <Note>
-              ▲ There is a newer version of{' '}
-              {view.newer.map((n) => `${n.name} (${n.newest}, this order has ${n.has})`).join(', ')}.
+              {say`▲ There is a newer version of`}{' '}
+              {view.newer.map((n) => say`${n.name} (${n.newest}, this order has ${n.has})`).join(', ')}.
               <Box sx={{ mt: 0.75 }}>
                 <Button
                   size="small"
@@ -90,9 +88,7 @@ export function OrderPage({ view }: { view: OrderView }) {
                   color="secondary"
                   disabled={action.busy}
                   onClick={() => action.run(() => changePartAction(view.id, view.version, { kind: 'newest formulas' }))}
-                >
-                  Take the newest
-                </Button>
+                >{say`Take the newest`}</Button>
               </Box>
             </Note>
           )}
@@ -110,7 +106,10 @@ export function OrderPage({ view }: { view: OrderView }) {
           ))}
           {view.without.map((w) => (
             <Box key={w.role} sx={{ display: 'flex', alignItems: 'center', py: 0.5, color: 'var(--zl-muted)' }}>
-              <Box sx={{ flex: 1 }}>{w.label}: left out</Box>
+              <Box sx={{ flex: 1 }}>
+                {w.label}
+                {say`: left out`}
+              </Box>
               <Button
                 size="small"
                 color="secondary"
@@ -124,9 +123,7 @@ export function OrderPage({ view }: { view: OrderView }) {
                     ),
                   )
                 }
-              >
-                Take it in again
-              </Button>
+              >{say`Take it in again`}</Button>
             </Box>
           ))}
           {view.questions.length > 0 && (
@@ -151,8 +148,8 @@ export function OrderPage({ view }: { view: OrderView }) {
                 >
                   <MenuItem value="">
                     {q.default
-                      ? `As the kitchen does: ${q.choices.find((c) => c.key === q.default)?.name ?? ''}`
-                      : `Left to the plan${q.taken ? `: ${q.taken}` : ''}`}
+                      ? say`As the kitchen does: ${q.choices.find((c) => c.key === q.default)?.name ?? ''}`
+                      : say`Left to the plan${q.taken ? `: ${q.taken}` : ''}`}
                   </MenuItem>
                   {q.choices.map((c) => (
                     <MenuItem key={c.key} value={c.key}>
@@ -166,7 +163,7 @@ export function OrderPage({ view }: { view: OrderView }) {
           <Allergens view={view} />
           {view.note && (
             <Box sx={{ mt: 2 }}>
-              <b>Note:</b> {view.note}
+              <b>{say`Note:`}</b> {view.note}
             </Box>
           )}
           {view.cautions.map((c) => (

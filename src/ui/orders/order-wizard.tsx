@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/words/say';
 import { yupResolver } from '@hookform/resolvers/yup';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
@@ -27,16 +28,16 @@ import { StepSize } from './step-size';
 import { KitchenLink } from '../kitchens/kitchen-link';
 import { useInKitchen } from '../kitchens/in-kitchen';
 
-const CLASH = 'What its eaters must not get is in it still: see what would do.';
-const LOST = 'The server did not answer. What you typed is still here: try again.';
+const CLASH = say`What its eaters must not get is in it still: see what would do.`;
+const LOST = say`The server did not answer. What you typed is still here: try again.`;
 
 /** The steps of an order, each with the fields that it holds. */
 const STEPS: { name: string; fields: FieldPath<OrderForm>[] }[] = [
-  { name: 'Eaters', fields: ['title', 'customer', 'pickup', 'portions', 'avoid'] },
-  { name: 'Shape', fields: ['size'] },
-  { name: 'Build', fields: ['build', 'swaps', 'choices'] },
-  { name: 'Look', fields: ['inscription', 'note', 'without'] },
-  { name: 'Review', fields: [] },
+  { name: say`Eaters`, fields: ['title', 'customer', 'pickup', 'portions', 'avoid'] },
+  { name: say`Shape`, fields: ['size'] },
+  { name: say`Build`, fields: ['build', 'swaps', 'choices'] },
+  { name: say`Look`, fields: ['inscription', 'note', 'without'] },
+  { name: say`Review`, fields: [] },
 ];
 const REVIEW = STEPS.length - 1;
 
@@ -112,7 +113,7 @@ export function OrderWizard({ id, version, title, form }: OrderWizardProps) {
     if (name === 'Build' && build && clashWays(build, getValues()).length > 0)
       return { field: 'build', message: CLASH };
     if (name === 'Shape' && own && own.portions < Number(values.portions))
-      return { field: 'size', message: `This gives ${counted(own.portions, 'portion')}: choose a larger one.` };
+      return { field: 'size', message: say`This gives ${counted(own.portions, 'portion')}: choose a larger one.` };
     return null;
   };
 
@@ -159,11 +160,13 @@ export function OrderWizard({ id, version, title, form }: OrderWizardProps) {
 
   return (
     <Page
-      title={id === null ? 'New order' : `Change ${title}`}
+      title={id === null ? say`New order` : say`Change ${title}`}
       actions={
-        <Button color="secondary" component={KitchenLink} href={id === null ? '/orders' : `/orders/${id}`}>
-          Cancel
-        </Button>
+        <Button
+          color="secondary"
+          component={KitchenLink}
+          href={id === null ? '/orders' : `/orders/${id}`}
+        >{say`Cancel`}</Button>
       }
     >
       <StepBar step={step} wrong={STEPS.map((s) => s.fields.some((f) => f in errors))} onGo={go} />
@@ -179,12 +182,12 @@ export function OrderWizard({ id, version, title, form }: OrderWizardProps) {
               <OrderText
                 control={control}
                 name="title"
-                label="Name of the order"
-                hint="As it should stand on the wall: “Abara christening”"
+                label={say`Name of the order`}
+                hint={say`As it should stand on the wall: “Abara christening”`}
               />
-              <OrderText control={control} name="customer" label="Customer" />
+              <OrderText control={control} name="customer" label={say`Customer`} />
               <Pickup control={control} form={form} known={id !== null} />
-              <OrderText control={control} name="portions" label="Portions" type="number" />
+              <OrderText control={control} name="portions" label={say`Portions`} type="number" />
             </Box>
             <Box>
               <Avoid control={control} />
@@ -194,12 +197,11 @@ export function OrderWizard({ id, version, title, form }: OrderWizardProps) {
         </Box>
         {step === 1 && before && (
           <Note>
-            Now {build?.name}, as {buildNamed(before.build)} cannot have this shape.
+            {say`Now`} {build?.name}
+            {say`, as`} {buildNamed(before.build)} {say`cannot have this shape.`}
             {Object.keys(before.swaps).length + before.without.length > 0 &&
               ' What had been exchanged or left out belongs to the build before, and is gone with it.'}{' '}
-            <Button size="small" variant="outlined" color="secondary" onClick={takeBack}>
-              Take it back
-            </Button>
+            <Button size="small" variant="outlined" color="secondary" onClick={takeBack}>{say`Take it back`}</Button>
           </Note>
         )}
         {step === 1 && (
@@ -233,14 +235,12 @@ export function OrderWizard({ id, version, title, form }: OrderWizardProps) {
             <OrderText
               control={control}
               name="inscription"
-              label="Inscription"
-              hint="Letter for letter, as it should stand on the cake"
+              label={say`Inscription`}
+              hint={say`Letter for letter, as it should stand on the cake`}
             />
             {optional.length > 0 && (
               <Box component="fieldset" sx={{ border: 0, p: 0, m: 0 }}>
-                <Box component="legend" sx={{ color: 'var(--zl-muted)', p: 0 }}>
-                  Decoration
-                </Box>
+                <Box component="legend" sx={{ color: 'var(--zl-muted)', p: 0 }}>{say`Decoration`}</Box>
                 {optional.map((p) => (
                   <FormControlLabel
                     key={p.role}
@@ -260,24 +260,22 @@ export function OrderWizard({ id, version, title, form }: OrderWizardProps) {
                 ))}
               </Box>
             )}
-            <OrderText control={control} name="note" label="Note for the kitchen" multiline />
+            <OrderText control={control} name="note" label={say`Note for the kitchen`} multiline />
           </Box>
         </Box>
         {step === REVIEW && <StepReview review={review} />}
         <Box sx={{ display: 'flex', gap: 1, mt: 3 }}>
           {step > 0 && (
-            <Button size="large" variant="outlined" color="secondary" onClick={() => go(step - 1)}>
-              Back
-            </Button>
+            <Button size="large" variant="outlined" color="secondary" onClick={() => go(step - 1)}>{say`Back`}</Button>
           )}
           {step < REVIEW && (
             <Button size="large" variant="contained" onClick={() => go(step + 1)}>
-              {step === REVIEW - 1 ? 'Review' : `On to ${STEPS[step + 1]!.name.toLowerCase()}`}
+              {step === REVIEW - 1 ? say`Review` : say`On to ${STEPS[step + 1]!.name.toLowerCase()}`}
             </Button>
           )}
           {step === REVIEW && (
             <Button type="submit" size="large" variant="contained" disabled={formState.isSubmitting || !review}>
-              {formState.isSubmitting ? 'Planning…' : id === null ? 'Save and plan' : 'Save the change'}
+              {formState.isSubmitting ? say`Planning…` : id === null ? say`Save and plan` : say`Save the change`}
             </Button>
           )}
         </Box>
@@ -291,7 +289,7 @@ function StepBar({ step, wrong, onGo }: { step: number; wrong: boolean[]; onGo: 
   return (
     <Box
       component="ol"
-      aria-label="Steps of the order"
+      aria-label={say`Steps of the order`}
       sx={{
         display: 'grid',
         gridTemplateColumns: `repeat(${STEPS.length}, 1fr)`,

@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
@@ -35,13 +36,14 @@ export function Explained({
       {tell(p.because)}
       {p.computed !== null && (
         <Box sx={{ mt: 0.5, fontWeight: 700 }}>
-          Set by hand to {grams(p.grams)}; computed {grams(p.computed)}.
+          {say`Set by hand to`} {grams(p.grams)}
+          {say`; computed`} {grams(p.computed)}.
         </Box>
       )}
       {p.portions.length > 1 && (
         <Numbers
-          name="Of it"
-          rows={p.portions.map((x) => [grams(x.grams), x.leftOver ? `${x.use} (feeds other parts)` : x.use])}
+          name={say`Of it`}
+          rows={p.portions.map((x) => [grams(x.grams), x.leftOver ? say`${x.use} (feeds other parts)` : x.use])}
         />
       )}
       {p.drawn.map((d) => (
@@ -49,14 +51,14 @@ export function Explained({
           {tell(d)}
         </Box>
       ))}
-      <Numbers name="Weigh" rows={p.lines.map((l) => [grams(l.grams), l.name])} />
+      <Numbers name={say`Weigh`} rows={p.lines.map((l) => [grams(l.grams), l.name])} />
       {onChange && (
         <>
           <SetAmount part={p} busy={busy} onChange={onChange} />
           {p.others.length > 1 && (
             <TextField
               select
-              label="Exchange for"
+              label={say`Exchange for`}
               value={p.formula.id}
               disabled={busy}
               onChange={(e) => onChange({ kind: 'formula', role: p.role, formula: e.target.value })}
@@ -111,11 +113,11 @@ function SetAmount({
   return (
     <Box sx={{ display: 'flex', gap: 1, mt: 1.5, alignItems: 'flex-start', flexWrap: 'wrap' }}>
       <TextField
-        label="Amount by hand, g"
+        label={say`Amount by hand, g`}
         value={typed}
         onChange={(e) => setTyped(e.target.value)}
         error={!valid}
-        helperText={valid ? undefined : 'Grams above 0, at most 200 kg.'}
+        helperText={valid ? undefined : say`Grams above 0, at most 200 kg.`}
         slotProps={{ htmlInput: { inputMode: 'decimal' } }}
         sx={{ width: 150 }}
       />
@@ -124,17 +126,13 @@ function SetAmount({
         color="secondary"
         disabled={busy || !valid || Math.round(value) === Math.round(part.grams)}
         onClick={() => onChange({ kind: 'amount', role: part.role, grams: value })}
-      >
-        Set
-      </Button>
+      >{say`Set`}</Button>
       {part.computed !== null && (
         <Button
           color="secondary"
           disabled={busy}
           onClick={() => onChange({ kind: 'amount', role: part.role, grams: null })}
-        >
-          Back to computed
-        </Button>
+        >{say`Back to computed`}</Button>
       )}
     </Box>
   );

@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import { useState } from 'react';
 import type { PartChange } from '@/server/orders/change-part';
@@ -34,7 +35,7 @@ export function PartTable({ parts, onChange, busy = false }: PartTableProps) {
                 >
                   {p.label}
                 </Box>
-                {p.optional && <Muted> may be left out</Muted>}
+                {p.optional && <Muted> {say`may be left out`}</Muted>}
                 <Box sx={{ color: 'var(--zl-muted)', fontSize: 13 }}>
                   {p.formula.name}
                   {p.exchanged && ' · exchanged'}
@@ -45,7 +46,7 @@ export function PartTable({ parts, onChange, busy = false }: PartTableProps) {
                 component="button"
                 type="button"
                 aria-expanded={shown}
-                aria-label={`${p.label}: ${tell(p.amount)}. How it comes about`}
+                aria-label={say`${p.label}: ${tell(p.amount)}. How it comes about`}
                 onClick={() => setOpen(shown ? null : p.role)}
                 sx={{
                   border: 0,
@@ -62,7 +63,7 @@ export function PartTable({ parts, onChange, busy = false }: PartTableProps) {
                 }}
               >
                 {tell(p.amount)}
-                {p.computed !== null && <Muted> by hand</Muted>}
+                {p.computed !== null && <Muted> {say`by hand`}</Muted>}
               </Box>
             </Box>
             {shown && <Explained key={p.grams} part={p} busy={busy} {...(onChange ? { onChange } : {})} />}

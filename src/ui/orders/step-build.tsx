@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
@@ -32,7 +33,7 @@ export function StepBuild({ values, builds, set, problem }: StepBuildProps) {
         alignItems: 'start',
       }}
     >
-      <Box role="radiogroup" aria-label="Build" sx={{ display: 'grid', gap: 1 }}>
+      <Box role="radiogroup" aria-label={say`Build`} sx={{ display: 'grid', gap: 1 }}>
         {problem && (
           <Box role="alert" sx={{ color: 'var(--zl-missesText)' }}>
             {problem}
@@ -51,8 +52,8 @@ export function StepBuild({ values, builds, set, problem }: StepBuildProps) {
               <Box sx={{ fontSize: 14 }}>{b.story}</Box>
               <Box sx={{ fontSize: 13, color: clash.length > 0 ? 'var(--zl-missesText)' : 'var(--zl-muted)' }}>
                 {clash.length > 0
-                  ? `■ Contains ${clash.join(', ')}: exchange that part`
-                  : `Contains ${b.allergens.join(', ') || 'none of the list'}`}
+                  ? say`■ Contains ${clash.join(', ')}: exchange that part`
+                  : say`Contains ${b.allergens.join(', ') || say`none of the list`}`}
               </Box>
             </ChoiceCard>
           );
@@ -62,7 +63,8 @@ export function StepBuild({ values, builds, set, problem }: StepBuildProps) {
         <Box sx={{ position: 'sticky', top: 8 }}>
           <ClashNote build={chosen} builds={fitting} values={values} set={set} />
           <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 1.25 }}>
-            {chosen.name}: its parts
+            {chosen.name}
+            {say`: its parts`}
           </Box>
           <Box sx={{ display: 'grid', gap: 1.5 }}>
             {chosen.parts.map((p) => (
@@ -78,9 +80,7 @@ export function StepBuild({ values, builds, set, problem }: StepBuildProps) {
           </Box>
           {chosen.questions.length > 0 && (
             <>
-              <Box component="h2" sx={{ typography: 'h2', m: 0, mt: 2.5, mb: 1.25 }}>
-                How it is made
-              </Box>
+              <Box component="h2" sx={{ typography: 'h2', m: 0, mt: 2.5, mb: 1.25 }}>{say`How it is made`}</Box>
               <Box sx={{ display: 'grid', gap: 1.5 }}>
                 {chosen.questions.map((q) => (
                   <TextField
@@ -91,14 +91,14 @@ export function StepBuild({ values, builds, set, problem }: StepBuildProps) {
                     onChange={(e) => set({ choices: { ...values.choices, [q.key]: e.target.value } })}
                     helperText={
                       q.choices.find((c) => c.key === (values.choices[q.key] || q.default))?.effect ||
-                      'Left open, the plan takes what fits.'
+                      say`Left open, the plan takes what fits.`
                     }
                     slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
                   >
                     <MenuItem value="">
                       {q.default
-                        ? `As the kitchen does: ${q.choices.find((c) => c.key === q.default)?.name ?? ''}`
-                        : 'Left to the plan'}
+                        ? say`As the kitchen does: ${q.choices.find((c) => c.key === q.default)?.name ?? ''}`
+                        : say`Left to the plan`}
                     </MenuItem>
                     {q.choices.map((c) => (
                       <MenuItem key={c.key} value={c.key}>
@@ -132,7 +132,7 @@ function Exchange({
       value={now}
       disabled={part.others.length < 2}
       error={found.length > 0}
-      helperText={found.length > 0 ? `Contains ${found.join(', ')}` : undefined}
+      helperText={found.length > 0 ? say`Contains ${found.join(', ')}` : undefined}
       onChange={(e) => {
         const swaps = { ...values.swaps, [part.role]: e.target.value };
         if (e.target.value === usual) delete swaps[part.role];

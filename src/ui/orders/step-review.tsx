@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import Chip from '@mui/material/Chip';
 import CircularProgress from '@mui/material/CircularProgress';
@@ -14,7 +15,7 @@ export function StepReview({ review }: { review: OrderReview | null }) {
   if (!review)
     return (
       <Box sx={{ display: 'flex', gap: 2, alignItems: 'center' }}>
-        <CircularProgress size={26} /> Breaking it down and planning it with all others…
+        <CircularProgress size={26} /> {say`Breaking it down and planning it with all others…`}
       </Box>
     );
   return (
@@ -30,13 +31,11 @@ export function StepReview({ review }: { review: OrderReview | null }) {
         <AnswerBox status={review.status}>
           <Box sx={{ color: 'var(--zl-muted)', fontSize: 14 }}>
             {review.pushed.length > 0
-              ? `But then ${review.pushed.join(', ')} could not be ready.`
-              : 'Nobody else’s pickup suffers.'}
+              ? say`But then ${review.pushed.join(', ')} could not be ready.`
+              : say`Nobody else’s pickup suffers.`}
           </Box>
         </AnswerBox>
-        <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 0.5 }}>
-          What it is made of
-        </Box>
+        <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 0.5 }}>{say`What it is made of`}</Box>
         <PartTable parts={review.parts} />
       </Box>
       <Box sx={{ minWidth: 0 }}>

@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import { useEffect } from 'react';
 import type { BuildChoice } from '@/server/builds/build-choices';
@@ -10,10 +11,10 @@ import { useAsked } from '../asking/use-asked';
 import { ChoiceCard } from '../parts/choice-card';
 
 const KINDS: Record<ShapeOffer['kind'], string> = {
-  'one cake': 'One cake',
+  'one cake': say`One cake`,
   tiers: 'Tiers',
-  'cakes side by side': 'Several cakes side by side',
-  'with cutting cakes': 'A cake to show, and others cut in the kitchen',
+  'cakes side by side': say`Several cakes side by side`,
+  'with cutting cakes': say`A cake to show, and others cut in the kitchen`,
 };
 /** Offers shown of each kind. */
 const SHOWN = 6;
@@ -44,13 +45,17 @@ export function StepSize({ portions, size, builds, build, own, open, onPropose, 
     onPropose(near.value, near.builds.some((b) => b.id === build) ? build : near.builds[0]!.id);
   }, [lost, open, offers, build, first, onPropose]);
   const nameOf = (id: string) => builds.find((b) => b.id === id)?.name ?? id;
-  if (asked.problem !== null) return <NotAnsweredNote asked={asked} what="The sizes could not be read" />;
-  if (offers === undefined) return <p>Looking through the tins…</p>;
+  if (asked.problem !== null) return <NotAnsweredNote asked={asked} what={say`The sizes could not be read`} />;
+  if (offers === undefined) return <p>{say`Looking through the tins…`}</p>;
   if (offers.length === 0)
-    return <p>No set of the kitchen’s tins gives {portions} portions. Split the order, or change the portions.</p>;
+    return (
+      <p>
+        {say`No set of the kitchen’s tins gives`} {portions} {say`portions. Split the order, or change the portions.`}
+      </p>
+    );
   const kinds = Object.keys(KINDS).filter((kind) => offers.some((o) => o.kind === kind)) as ShapeOffer['kind'][];
   return (
-    <Box role="radiogroup" aria-label="Shape and tiers">
+    <Box role="radiogroup" aria-label={say`Shape and tiers`}>
       {problem && (
         <Box role="alert" sx={{ color: 'var(--zl-missesText)', mb: 1 }}>
           {problem}
@@ -59,11 +64,11 @@ export function StepSize({ portions, size, builds, build, own, open, onPropose, 
       {lost && !open && own && (
         <Box role="status" sx={{ mb: 2, p: 1.5, border: '2px solid var(--zl-line)', borderRadius: 2 }}>
           <b>
-            As it is: {nameOf(build)}, {own.name}, {own.portions} portions
+            {say`As it is:`} {nameOf(build)}, {own.name}, {own.portions} {say`portions`}
           </b>
           {own.portions < portions
-            ? `: ${portions - own.portions} too few. Choose a larger one; those that say so stay ${nameOf(build)}.`
-            : `: enough for ${portions}. It stays so unless you choose another.`}
+            ? say`: ${portions - own.portions} too few. Choose a larger one; those that say so stay ${nameOf(build)}.`
+            : say`: enough for ${portions}. It stays so unless you choose another.`}
         </Box>
       )}
       {kinds.map((kind) => {
@@ -90,8 +95,8 @@ export function StepSize({ portions, size, builds, build, own, open, onPropose, 
                     {!open && (
                       <Box>
                         {o.builds.some((b) => b.id === build)
-                          ? `stays ${nameOf(build)}`
-                          : `becomes ${nameOf(o.builds[0]!.id)}`}
+                          ? say`stays ${nameOf(build)}`
+                          : say`becomes ${nameOf(o.builds[0]!.id)}`}
                       </Box>
                     )}
                   </Box>
@@ -108,7 +113,7 @@ export function StepSize({ portions, size, builds, build, own, open, onPropose, 
 function portionsText(o: ShapeOffer): string {
   const counts = o.builds.map((b) => b.portions);
   const [least, most] = [Math.min(...counts), Math.max(...counts)];
-  return `${least === most ? least : `${least}–${most}`} portions`;
+  return say`${least === most ? least : `${least}–${most}`} portions`;
 }
 
 /** The cakes from the side, to scale among themselves. mm to px. */

@@ -1,3 +1,4 @@
+import { say } from '@/core/words/say';
 import Box from '@mui/material/Box';
 
 /** Shown where the work can hurt someone. */
@@ -14,7 +15,7 @@ export function Caution({ text, large = false }: { text: string; large?: boolean
         borderRadius: 1.5,
       }}
     >
-      <b>Take care.</b> {text}
+      <b>{say`Take care.`}</b> {text}
     </Box>
   );
 }

@@ -1,3 +1,4 @@
+import { say } from '@/core/words/say';
 import { durationText } from '@/core/time/duration-text';
 import type { OrderStatus } from '@/core/floor/order-status';
 
@@ -13,21 +14,21 @@ export function toneOf(status: OrderStatus): Tone {
 /** "18 h to spare", "late 5 h 40", "ready" */
 export function statusText(status: OrderStatus): string {
   if (status.state === 'ready') return 'ready';
-  if (status.state === 'misses') return status.late > 0 ? `late ${durationText(status.late)}` : 'not planned';
-  if (status.overdue) return `overdue ${durationText(status.overdue.minutes)}`;
-  return status.spare === null ? 'in time' : `${durationText(status.spare)} to spare`;
+  if (status.state === 'misses') return status.late > 0 ? say`late ${durationText(status.late)}` : 'not planned';
+  if (status.overdue) return say`overdue ${durationText(status.overdue.minutes)}`;
+  return status.spare === null ? 'in time' : say`${durationText(status.spare)} to spare`;
 }
 
 /** The honest answer to the customer. */
 export function statusSentence(status: OrderStatus): string {
-  if (status.state === 'ready') return 'It is ready.';
+  if (status.state === 'ready') return say`It is ready.`;
   if (status.state === 'misses')
     return status.late > 0
-      ? `Cannot be ready: it would be ${durationText(status.late)} late.${status.reason ? ` ${status.reason}.` : ''}`
-      : (status.reason ?? 'Cannot be made.');
+      ? say`Cannot be ready: it would be ${durationText(status.late)} late.${status.reason ? ` ${status.reason}.` : ''}`
+      : (status.reason ?? say`Cannot be made.`);
   const overdue = status.overdue
     ? ` “${status.overdue.step}” is ${durationText(status.overdue.minutes)} overdue: begin it, or plan again.`
     : '';
-  if (status.spare === null) return `Will be ready.${overdue}`;
-  return `Can be ready with ${durationText(status.spare)} to spare.${overdue}`;
+  if (status.spare === null) return say`Will be ready.${overdue}`;
+  return say`Can be ready with ${durationText(status.spare)} to spare.${overdue}`;
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/words/say';
 import Close from '@mui/icons-material/Close';
 import Box from '@mui/material/Box';
 import CircularProgress from '@mui/material/CircularProgress';
@@ -32,11 +33,11 @@ export function StepDrawer({ step, onClose }: { step: string | null; onClose: ()
       }}
     >
       <Box sx={{ p: 2.5 }}>
-        <IconButton aria-label="Close" onClick={onClose} sx={{ float: 'right', width: 44, height: 44 }}>
+        <IconButton aria-label={say`Close`} onClick={onClose} sx={{ float: 'right', width: 44, height: 44 }}>
           <Close />
         </IconButton>
-        {!asked.answer && asked.problem === null && <CircularProgress size={28} aria-label="Loading" />}
-        <NotAnsweredNote asked={asked} what="The step could not be read" />
+        {!asked.answer && asked.problem === null && <CircularProgress size={28} aria-label={say`Loading`} />}
+        <NotAnsweredNote asked={asked} what={say`The step could not be read`} />
         {asked.answer && (
           <Details view={asked.answer}>
             {asked.answer.state === 'planned' && <StepSteering step={asked.answer.step} onDone={onClose} />}
@@ -67,19 +68,21 @@ function Details({ view, children }: { view: StepView; children: ReactNode }) {
       <Box sx={{ color: 'var(--zl-muted)', fontSize: 13.5 }}>{view.minutes}</Box>
       {children}
       {view.caution && <Caution text={view.caution} />}
-      <Fact name="How much">{view.amount && tell(view.amount)}</Fact>
-      <Fact name="How">{tell(view.how)}</Fact>
-      <Fact name="Until">{view.sign && tell(view.sign)}</Fact>
-      <Fact name="Before it is done">{view.check ? `${view.check.text}. If not: ${view.check.otherwise}` : null}</Fact>
-      <Reasons name="Before it begins" lines={view.prepare} />
-      <Reasons name="Reminders" lines={view.reminders} />
-      <Fact name="Who">
+      <Fact name={say`How much`}>{view.amount && tell(view.amount)}</Fact>
+      <Fact name={say`How`}>{tell(view.how)}</Fact>
+      <Fact name={say`Until`}>{view.sign && tell(view.sign)}</Fact>
+      <Fact name={say`Before it is done`}>
+        {view.check ? say`${view.check.text}. If not: ${view.check.otherwise}` : null}
+      </Fact>
+      <Reasons name={say`Before it begins`} lines={view.prepare} />
+      <Reasons name={say`Reminders`} lines={view.reminders} />
+      <Fact name={say`Who`}>
         {view.who.length > 0 ? `${view.who.join(' and ')}${view.skill ? ` (${view.skill})` : ''}` : null}
       </Fact>
-      <Fact name="With">{view.with.length > 0 ? view.with.join(' · ') : null}</Fact>
-      <Reasons name="Why not later" lines={view.notLater} />
-      <Reasons name="Why not earlier" lines={view.notEarlier} />
-      <Reasons name="Afterwards" lines={view.waits} />
+      <Fact name={say`With`}>{view.with.length > 0 ? view.with.join(' · ') : null}</Fact>
+      <Reasons name={say`Why not later`} lines={view.notLater} />
+      <Reasons name={say`Why not earlier`} lines={view.notEarlier} />
+      <Reasons name={say`Afterwards`} lines={view.waits} />
     </>
   );
 }

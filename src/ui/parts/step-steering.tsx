@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
@@ -18,7 +19,7 @@ export function StepSteering({ step, onDone }: { step: string; onDone: () => voi
   const action = useAction();
   const own = view?.network.steps.find((s) => s.id === step);
   if (asked.problem !== null)
-    return <NotAnsweredNote asked={asked} what="What can be done with it could not be read" />;
+    return <NotAnsweredNote asked={asked} what={say`What can be done with it could not be read`} />;
   if (!view || !own || own.fixed) return null;
   const steer = (adjustment: Adjustment) =>
     action.run(async () => {
@@ -36,7 +37,7 @@ export function StepSteering({ step, onDone }: { step: string; onDone: () => voi
           disabled={action.busy}
           onClick={() => steer({ kind: 'pin', key: step, to: view.pinned ? null : here })}
         >
-          {view.pinned ? 'Unpin' : 'Pin it here'}
+          {view.pinned ? say`Unpin` : say`Pin it here`}
         </Button>
         {view.optional && view.order !== null && (
           <Button
@@ -51,7 +52,7 @@ export function StepSteering({ step, onDone }: { step: string; onDone: () => voi
               })
             }
           >
-            Leave out: {view.optional.label.toLowerCase()}
+            {say`Leave out:`} {view.optional.label.toLowerCase()}
           </Button>
         )}
       </Box>
@@ -59,13 +60,15 @@ export function StepSteering({ step, onDone }: { step: string; onDone: () => voi
         <TextField
           select
           size="small"
-          label="Who does it"
+          label={say`Who does it`}
           value={view.given?.[0] ?? ''}
           disabled={action.busy}
           onChange={(e) => steer({ kind: 'give', key: step, to: e.target.value ? [e.target.value] : null })}
           slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
         >
-          <MenuItem value="">As the plan has it: {view.hands.find((h) => h.id === view.has[0])?.name}</MenuItem>
+          <MenuItem value="">
+            {say`As the plan has it:`} {view.hands.find((h) => h.id === view.has[0])?.name}
+          </MenuItem>
           {view.hands.map((h) => (
             <MenuItem key={h.id} value={h.id}>
               {h.name}
@@ -88,7 +91,9 @@ export function StepSteering({ step, onDone }: { step: string; onDone: () => voi
           }}
           slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
         >
-          <MenuItem value="">Left to the plan: {r.choices.find((c) => c.key === r.taken)?.name}</MenuItem>
+          <MenuItem value="">
+            {say`Left to the plan:`} {r.choices.find((c) => c.key === r.taken)?.name}
+          </MenuItem>
           {r.choices.map((c) => (
             <MenuItem key={c.key} value={c.key}>
               {c.name}

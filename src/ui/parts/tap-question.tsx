@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import Dialog from '@mui/material/Dialog';
 import { useState } from 'react';
@@ -9,7 +10,7 @@ import type { Asks } from '@/server/shared/result';
 import { ClockField } from './when-fields';
 import { BigButton } from './big-button';
 
-const REASONS = ['Looks and smells as it should', 'Brought back by hand', 'The lead has seen it'];
+const REASONS = [say`Looks and smells as it should`, say`Brought back by hand`, say`The lead has seen it`];
 
 interface TapQuestionProps {
   asks: Asks;
@@ -43,7 +44,7 @@ export function TapQuestion({ asks, message, yes, clock, minute, busy, onAnswer,
             ))}
           </Box>
           <Box component="label" sx={{ display: 'block', mt: 2 }}>
-            Why
+            {say`Why`}
             <Box
               component="input"
               value={why}
@@ -65,14 +66,17 @@ export function TapQuestion({ asks, message, yes, clock, minute, busy, onAnswer,
       )}
       {asks === 'when' && other && (
         <Box sx={{ mt: 2 }}>
-          <ClockField label="It was at" clock={clock} minute={minute} value={at} onChange={setAt} />
+          <ClockField label={say`It was at`} clock={clock} minute={minute} value={at} onChange={setAt} />
         </Box>
       )}
       <Box sx={{ display: 'flex', gap: 1.5, mt: 2.5, flexWrap: 'wrap' }}>
         {asks === 'when' && !other && (
-          <BigButton kind="quiet" small disabled={busy} onClick={() => setOther(true)}>
-            At another time
-          </BigButton>
+          <BigButton
+            kind="quiet"
+            small
+            disabled={busy}
+            onClick={() => setOther(true)}
+          >{say`At another time`}</BigButton>
         )}
         {asks === 'when' && other ? (
           <BigButton
@@ -81,7 +85,8 @@ export function TapQuestion({ asks, message, yes, clock, minute, busy, onAnswer,
             disabled={busy || at === null}
             onClick={() => onAnswer({ when: at!, sure: true })}
           >
-            {yes}, at this time
+            {yes}
+            {say`, at this time`}
           </BigButton>
         ) : (
           <BigButton
@@ -90,12 +95,10 @@ export function TapQuestion({ asks, message, yes, clock, minute, busy, onAnswer,
             disabled={busy || (asks === 'why' && why.trim() === '')}
             onClick={() => onAnswer(asks === 'why' ? { why } : { sure: true })}
           >
-            {asks === 'why' ? 'Use it anyway' : `Yes: ${yes.toLowerCase()}`}
+            {asks === 'why' ? say`Use it anyway` : say`Yes: ${yes.toLowerCase()}`}
           </BigButton>
         )}
-        <BigButton kind="quiet" small disabled={busy} onClick={onNo}>
-          No
-        </BigButton>
+        <BigButton kind="quiet" small disabled={busy} onClick={onNo}>{say`No`}</BigButton>
       </Box>
     </Dialog>
   );

@@ -1,13 +1,14 @@
 'use client';
 
+import { say } from '@/core/words/say';
 import Alert from '@mui/material/Alert';
 import Snackbar from '@mui/material/Snackbar';
 import { useRouter } from 'next/navigation';
 import { useState, useTransition, type ReactNode } from 'react';
 import type { Result } from '@/server/shared/result';
 
-const LOST = 'The kitchen’s server did not answer. Nothing was lost that had been confirmed; try again.';
-const LATER = 'It is kept, but not planned yet: the plan that you see does not know of it.';
+const LOST = say`The kitchen’s server did not answer. Nothing was lost that had been confirmed; try again.`;
+const LATER = say`It is kept, but not planned yet: the plan that you see does not know of it.`;
 
 type Done = Result<{ planned?: boolean }>;
 

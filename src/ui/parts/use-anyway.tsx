@@ -1,8 +1,9 @@
 'use client';
 
+import { say } from '@/core/words/say';
 import Button from '@mui/material/Button';
 import type { Clock } from '@/core/time/clock';
-import { useAnywayAction } from '../actions';
+import { anywayAction } from '../actions';
 import { useTaps } from './use-taps';
 
 /** What stood too long before a step is used all the same: asks for the reason. */
@@ -15,11 +16,9 @@ export function UseAnyway({ step, clock, minute }: { step: string; clock: Clock;
         variant="outlined"
         color="secondary"
         disabled={tap.busy}
-        onClick={() => tap.run(({ why }) => useAnywayAction(step, why ?? ''), 'Use it anyway')}
+        onClick={() => tap.run(({ why }) => anywayAction(step, why ?? ''), say`Use it anyway`)}
         sx={{ ml: 0.75, minHeight: 30, py: 0 }}
-      >
-        Use it anyway
-      </Button>
+      >{say`Use it anyway`}</Button>
       {tap.question}
       {tap.message}
     </>

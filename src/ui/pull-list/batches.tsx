@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { durationText } from '@/core/time/duration-text';
@@ -15,25 +16,21 @@ const SHOWN = 4;
 export function Batches({ view, action }: { view: BatchesView; action: ReturnType<typeof useAction> }) {
   if (view.proposals.length === 0 && view.accepted.length === 0) return null;
   return (
-    <Box component="section" aria-label="Batches" className="zl-no-print" sx={{ mb: 3 }}>
-      <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 0.5 }}>
-        One batch for several
-      </Box>
+    <Box component="section" aria-label={say`Batches`} className="zl-no-print" sx={{ mb: 3 }}>
+      <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 0.5 }}>{say`One batch for several`}</Box>
       {view.accepted.map((b) => (
         <Card key={b.id} edge="holds">
-          <b>{b.formulaName}</b>, {showQuantity(b.grams, 'mass')} in one batch
+          <b>{b.formulaName}</b>, {showQuantity(b.grams, 'mass')} {say`in one batch`}
           <Muted>{b.members.join(' + ')}</Muted>
           {b.begun ? (
-            <Muted>It has been begun.</Muted>
+            <Muted>{say`It has been begun.`}</Muted>
           ) : (
             <Button
               size="small"
               color="secondary"
               disabled={action.busy}
               onClick={() => action.run(() => splitBatchAction(b.id))}
-            >
-              Split again
-            </Button>
+            >{say`Split again`}</Button>
           )}
         </Card>
       ))}
@@ -42,7 +39,7 @@ export function Batches({ view, action }: { view: BatchesView; action: ReturnTyp
           <b>{p.formulaName}</b>, {showQuantity(p.grams, 'mass')}
           <Muted>{p.members.map((m) => m.name).join(' + ')}</Muted>
           <Box sx={{ fontSize: 14 }}>
-            saves {durationText(p.saves.minutes)}
+            {say`saves`} {durationText(p.saves.minutes)}
             {p.saves.dishes > 0 && `, ${p.saves.dishes} ${p.saves.dishes === 1 ? 'bowl' : 'bowls'}`}
             {p.saves.eggs > 0 && `, ${p.saves.eggs} ${p.saves.eggs === 1 ? 'egg' : 'eggs'}`}
             {p.costs.age > 0 ? ` · the last is up to ${durationText(p.costs.age)} older` : ' · no older'}
@@ -54,9 +51,7 @@ export function Batches({ view, action }: { view: BatchesView; action: ReturnTyp
             color="secondary"
             disabled={action.busy}
             onClick={() => action.run(() => acceptBatchAction(p.members.map(({ order, role }) => ({ order, role }))))}
-          >
-            Make one batch
-          </Button>
+          >{say`Make one batch`}</Button>
         </Card>
       ))}
     </Box>

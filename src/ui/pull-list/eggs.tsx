@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import { timeOf } from '@/core/time/clock';
 import type { PullListView } from '@/server/pull-list/pull-list';
@@ -13,12 +14,12 @@ export function Eggs({ view }: { view: PullListView }) {
   const time = (m: number) => timeOf(m, view.clock).toFormat('ccc HH:mm');
   if (eggs.crack === 0) return null;
   return (
-    <Box component="section" aria-label="Egg ledger" sx={{ mb: 3 }}>
-      <Heading>Egg ledger</Heading>
+    <Box component="section" aria-label={say`Egg ledger`} sx={{ mb: 3 }}>
+      <Heading>{say`Egg ledger`}</Heading>
       <Box sx={{ fontSize: 20, fontWeight: 700 }}>
-        Crack {eggs.crack} eggs{' '}
+        {say`Crack`} {eggs.crack} {say`eggs`}{' '}
         <Box component="span" sx={{ fontSize: 14, fontWeight: 400, color: 'var(--zl-muted)' }}>
-          of {eggs.eggWeight} g
+          {say`of`} {eggs.eggWeight} g
         </Box>
       </Box>
       <Box
@@ -33,23 +34,23 @@ export function Eggs({ view }: { view: PullListView }) {
         <thead>
           <tr>
             <th />
-            <th>wanted</th>
-            <th>over</th>
+            <th>{say`wanted`}</th>
+            <th>{say`over`}</th>
           </tr>
         </thead>
         <tbody>
           <tr>
-            <th>beaten</th>
+            <th>{say`beaten`}</th>
             <td>{grams(eggs.whole)}</td>
             <td>–</td>
           </tr>
           <tr>
-            <th>whites</th>
+            <th>{say`whites`}</th>
             <td>{grams(eggs.whites)}</td>
             <td>{grams(Math.max(0, eggs.left.whites))}</td>
           </tr>
           <tr>
-            <th>yolks</th>
+            <th>{say`yolks`}</th>
             <td>{grams(eggs.yolks)}</td>
             <td>{grams(Math.max(0, eggs.left.yolks))}</td>
           </tr>
@@ -57,10 +58,10 @@ export function Eggs({ view }: { view: PullListView }) {
       </Box>
       {eggs.canUse.slice(0, 4).map((u) => (
         <Muted key={`${u.part} ${u.by}`}>
-          {u.part === 'white' ? 'Whites' : 'Yolks'}: {grams(u.grams)} wanted {time(u.at)} for {u.by}
+          {u.part === 'white' ? say`Whites` : say`Yolks`}: {grams(u.grams)} {say`wanted`} {time(u.at)} {say`for`} {u.by}
         </Muted>
       ))}
-      <Muted>Whites keep 3 days cold, yolks 2, covered and dated; the local rule comes first.</Muted>
+      <Muted>{say`Whites keep 3 days cold, yolks 2, covered and dated; the local rule comes first.`}</Muted>
     </Box>
   );
 }

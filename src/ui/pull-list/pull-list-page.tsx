@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
@@ -35,17 +36,17 @@ export function PullListPage({ view }: { view: PullListView }) {
   return (
     <Page
       wide
-      title={`Pull list, ${view.title}`}
-      detail={`${left(list.tasks.map((t) => t.key))} to pull, ${left(list.weighOuts.map((w) => w.key))} to weigh`}
+      title={say`Pull list, ${view.title}`}
+      detail={say`${left(list.tasks.map((t) => t.key))} to pull, ${left(list.weighOuts.map((w) => w.key))} to weigh`}
       actions={
         <Box className="zl-no-print" sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'flex-start' }}>
-          <Button variant="outlined" color="secondary" aria-label="Earlier" onClick={() => shift(-view.days)}>
+          <Button variant="outlined" color="secondary" aria-label={say`Earlier`} onClick={() => shift(-view.days)}>
             ←
           </Button>
-          <DayField label="From" zone={clock.zone} value={view.day} onChange={(day) => go(day, view.days)} />
+          <DayField label={say`From`} zone={clock.zone} value={view.day} onChange={(day) => go(day, view.days)} />
           <TextField
             select
-            label="Days"
+            label={say`Days`}
             value={view.days}
             onChange={(e) => go(view.day, Number(e.target.value))}
             sx={{ width: 84 }}
@@ -58,15 +59,15 @@ export function PullListPage({ view }: { view: PullListView }) {
                 </MenuItem>
               ))}
           </TextField>
-          <Button variant="outlined" color="secondary" aria-label="Later" onClick={() => shift(view.days)}>
+          <Button variant="outlined" color="secondary" aria-label={say`Later`} onClick={() => shift(view.days)}>
             →
           </Button>
-          <Button variant="outlined" color="secondary" onClick={() => window.print()}>
-            Print
-          </Button>
-          <Button variant="contained" href={within(`/api/pull-list?day=${view.day}&days=${view.days}`)} target="_blank">
-            PDF
-          </Button>
+          <Button variant="outlined" color="secondary" onClick={() => window.print()}>{say`Print`}</Button>
+          <Button
+            variant="contained"
+            href={within(`/api/pull-list?day=${view.day}&days=${view.days}`)}
+            target="_blank"
+          >{say`PDF`}</Button>
         </Box>
       }
     >
@@ -79,7 +80,7 @@ export function PullListPage({ view }: { view: PullListView }) {
         }}
       >
         <Section
-          name="Take out, chill, line, soak, heat"
+          name={say`Take out, chill, line, soak, heat`}
           empty="Nothing to prepare in this span."
           count={list.tasks.length}
         >
@@ -93,9 +94,9 @@ export function PullListPage({ view }: { view: PullListView }) {
             </Tick>
           ))}
         </Section>
-        <Section name="Weigh out" empty="Nothing to weigh in this span." count={list.weighOuts.length}>
+        <Section name={say`Weigh out`} empty="Nothing to weigh in this span." count={list.weighOuts.length}>
           {list.weighOuts.map((w) => (
-            <Tick key={w.key} id={w.key} ticks={ticks} label={`${w.formulaName} for ${w.forWhom}`}>
+            <Tick key={w.key} id={w.key} ticks={ticks} label={say`${w.formulaName} for ${w.forWhom}`}>
               <Time>{time(w.at)}</Time>
               <Box sx={{ flex: 1, minWidth: 0 }}>
                 <b>{w.formulaName}</b>, {grams(w.grams)}
@@ -115,9 +116,9 @@ export function PullListPage({ view }: { view: PullListView }) {
                   ))}
                 </Box>
                 {w.warns && (
-                  <Box sx={{ fontSize: 13.5, color: 'var(--zl-tightText)' }}>
-                    ▲ Rounding moves a line by more than 3 %.
-                  </Box>
+                  <Box
+                    sx={{ fontSize: 13.5, color: 'var(--zl-tightText)' }}
+                  >{say`▲ Rounding moves a line by more than 3 %.`}</Box>
                 )}
               </Box>
             </Tick>

@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import type { PullListView } from '@/server/pull-list/pull-list';
 import { useReading } from '../parts/reading';
@@ -10,10 +11,10 @@ export function Shopping({ view, ticks }: { view: PullListView; ticks: Ticks }) 
   const { grams } = useReading();
   const buys = view.list.shopping.filter((g) => g.lines.some((l) => l.buy > 0));
   return (
-    <Box component="section" aria-label="To buy">
-      <Heading>To buy</Heading>
+    <Box component="section" aria-label={say`To buy`}>
+      <Heading>{say`To buy`}</Heading>
       {view.list.weighOuts.length > 0 && buys.length === 0 && (
-        <Muted>Nothing: the house has enough of everything.</Muted>
+        <Muted>{say`Nothing: the house has enough of everything.`}</Muted>
       )}
       {buys.map((g) => (
         <Box key={g.supplier} sx={{ mb: 1.5 }}>
@@ -25,13 +26,13 @@ export function Shopping({ view, ticks }: { view: PullListView; ticks: Ticks }) 
                 key={l.ingredient}
                 id={`buy ${view.day} ${l.ingredient} ${Math.round(l.buy)}`}
                 ticks={ticks}
-                label={`Buy ${l.name}`}
+                label={say`Buy ${l.name}`}
               >
                 <Box sx={{ flex: 1 }}>
                   {l.name}
                   <Muted>
                     {l.note ? `${l.note}, ` : ''}
-                    {grams(l.needed)} wanted, {grams(l.stock)} in the house
+                    {grams(l.needed)} {say`wanted,`} {grams(l.stock)} {say`in the house`}
                   </Muted>
                 </Box>
                 <b>{grams(l.buy)}</b>

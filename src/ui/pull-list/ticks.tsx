@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import Checkbox from '@mui/material/Checkbox';
 import { useRouter } from 'next/navigation';
@@ -12,7 +13,7 @@ export interface Ticks {
 }
 
 /** Ticks at once on the screen; the server has the last word. */
-export function useTicks(stored: string[], say: (problem: string) => void): Ticks {
+export function useTicks(stored: string[], complain: (problem: string) => void): Ticks {
   const router = useRouter();
   const [, start] = useTransition();
   const [ticked, change] = useOptimistic(new Set(stored), (now, { key, on }: { key: string; on: boolean }) => {
@@ -27,7 +28,8 @@ export function useTicks(stored: string[], say: (problem: string) => void): Tick
       start(async () => {
         change({ key, on });
         const done = await tickAction(key, on).catch(() => null);
-        if (!done?.ok) say(done?.message ?? 'The kitchen’s server did not answer: this line is not ticked off yet.');
+        if (!done?.ok)
+          complain(done?.message ?? say`The kitchen’s server did not answer: this line is not ticked off yet.`);
         router.refresh();
       }),
   };

@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import Dialog from '@mui/material/Dialog';
 import { useEffect, useId, useState } from 'react';
@@ -8,7 +9,7 @@ import { isTyping } from '../parts/is-typing';
 const KEYS: [keys: string, does: string][] = [
   ['/', 'finds orders, formulas and calculators, and what can be done'],
   ['?', 'shows these keys'],
-  ['Ctrl Z or ⌘ Z', 'takes the last edit of the plan back; with Shift makes it again (on the wall)'],
+  [say`Ctrl Z or ⌘ Z`, 'takes the last edit of the plan back; with Shift makes it again (on the wall)'],
   ['Enter', 'on a rung: what, how much, until what sign, who, and why it lies there'],
   ['M', 'on a rung: takes it up'],
   ['↑ ↓', 'with a rung in the hand: five minutes, with Shift thirty; Enter sets it down, Esc lets go'],
@@ -34,9 +35,7 @@ export function Keys() {
       aria-labelledby={name}
       slotProps={{ paper: { sx: { bgcolor: 'var(--zl-paper)', border: '2px solid var(--zl-ink)', p: 2.5 } } }}
     >
-      <Box component="h2" id={name} sx={{ typography: 'h2', m: 0, mb: 1 }}>
-        Keys
-      </Box>
+      <Box component="h2" id={name} sx={{ typography: 'h2', m: 0, mb: 1 }}>{say`Keys`}</Box>
       <Box component="dl" sx={{ m: 0, display: 'grid', gridTemplateColumns: 'auto 1fr', columnGap: 2, rowGap: 0.75 }}>
         {KEYS.map(([keys, does]) => (
           <Box key={keys} sx={{ display: 'contents' }}>

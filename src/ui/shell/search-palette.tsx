@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import Dialog from '@mui/material/Dialog';
 import { useRouter } from 'next/navigation';
@@ -31,7 +32,7 @@ export function SearchPalette() {
       <Box
         component="button"
         type="button"
-        aria-label="Find anything"
+        aria-label={say`Find anything`}
         aria-keyshortcuts="/"
         onClick={() => setOpen(true)}
         sx={{
@@ -46,7 +47,7 @@ export function SearchPalette() {
           whiteSpace: 'nowrap',
         }}
       >
-        Find <b>/</b>
+        {say`Find`} <b>/</b>
       </Box>
       <Dialog
         open={open}
@@ -88,8 +89,8 @@ function Palette({ onClose }: { onClose: () => void }) {
         aria-expanded
         aria-controls={list}
         aria-activedescendant={found[at] ? `${list}-${at}` : undefined}
-        aria-label="Orders, formulas, calculators"
-        placeholder="Orders, formulas, ingredients, calculators"
+        aria-label={say`Orders, formulas, calculators`}
+        placeholder={say`Orders, formulas, ingredients, calculators`}
         value={words}
         onChange={(e: React.ChangeEvent<HTMLInputElement>) => {
           setWords(e.target.value);
@@ -114,8 +115,8 @@ function Palette({ onClose }: { onClose: () => void }) {
           borderRadius: 1.5,
         }}
       />
-      <NotAnsweredNote asked={asked} what="Nothing can be found now" />
-      <Box id={list} role="listbox" aria-label="Found" sx={{ mt: 1, maxHeight: '55vh', overflowY: 'auto' }}>
+      <NotAnsweredNote asked={asked} what={say`Nothing can be found now`} />
+      <Box id={list} role="listbox" aria-label={say`Found`} sx={{ mt: 1, maxHeight: '55vh', overflowY: 'auto' }}>
         {found.map((f, i) => (
           <Box key={f.href}>
             {found[i - 1]?.group !== f.group && (
@@ -143,7 +144,7 @@ function Palette({ onClose }: { onClose: () => void }) {
             </Box>
           </Box>
         ))}
-        {asked.answer && found.length === 0 && <Box sx={{ p: 1 }}>Nothing has all these words.</Box>}
+        {asked.answer && found.length === 0 && <Box sx={{ p: 1 }}>{say`Nothing has all these words.`}</Box>}
       </Box>
     </Box>
   );

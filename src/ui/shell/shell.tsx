@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import NextLink from 'next/link';
 import { usePathname } from 'next/navigation';
@@ -15,13 +16,13 @@ import { KitchenLink } from '../kitchens/kitchen-link';
 import { useKitchen } from '../kitchens/kitchen-provider';
 
 const PLACES = [
-  { href: '/', name: 'Wall' },
-  { href: '/bench', name: 'Bench' },
-  { href: '/orders', name: 'Orders' },
-  { href: '/pull-list', name: 'Pull list' },
-  { href: '/formulas', name: 'Formulas' },
-  { href: '/workbench', name: 'Workbench' },
-  { href: '/kitchen', name: 'Kitchen' },
+  { href: '/', name: say`Wall` },
+  { href: '/bench', name: say`Bench` },
+  { href: '/orders', name: say`Orders` },
+  { href: '/pull-list', name: say`Pull list` },
+  { href: '/formulas', name: say`Formulas` },
+  { href: '/workbench', name: say`Workbench` },
+  { href: '/kitchen', name: say`Kitchen` },
 ];
 
 /** The bar with the places of the kitchen, and below it the place one is in. Outside of kitchens there are no places. */
@@ -49,7 +50,7 @@ export function Shell({ children }: { children: ReactNode }) {
         <Wordmark />
         <Box
           component="nav"
-          aria-label="Places"
+          aria-label={say`Places`}
           sx={{ display: 'flex', gap: 0.5, flexGrow: 1, overflowX: 'auto', minWidth: 0 }}
         >
           {(kitchen ? PLACES : []).map((p) => (
@@ -75,7 +76,7 @@ function Wordmark() {
     <Box
       component={KitchenLink}
       href="/"
-      aria-label="Zest Ladder, to the wall"
+      aria-label={say`Zest Ladder, to the wall`}
       sx={{
         fontFamily: headingFont,
         fontWeight: 700,
@@ -86,11 +87,11 @@ function Wordmark() {
         whiteSpace: 'nowrap',
       }}
     >
-      zest
+      {say`zest`}
       <Box component="span" sx={{ color: 'var(--zl-zest)' }}>
         /
       </Box>
-      ladder
+      {say`ladder`}
     </Box>
   );
 }
@@ -101,7 +102,7 @@ function ThisKitchenLink({ name }: { name: string }) {
     <Box
       component={NextLink}
       href="/kitchens"
-      aria-label={`${name}: go to another kitchen`}
+      aria-label={say`${name}: go to another kitchen`}
       title={name}
       sx={{
         display: { xs: 'none', lg: 'block' },

@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/words/say';
 import DarkModeOutlined from '@mui/icons-material/DarkModeOutlined';
 import LightModeOutlined from '@mui/icons-material/LightModeOutlined';
 import IconButton from '@mui/material/IconButton';
@@ -12,7 +13,7 @@ export function ThemeSwitch() {
   const { mode, systemMode, setMode } = useColorScheme();
   const hydrated = useHydrated();
   const isDark = hydrated && (mode === 'system' ? systemMode : mode) === 'dark';
-  const label = isDark ? 'Light theme' : 'Dark theme';
+  const label = isDark ? say`Light theme` : say`Dark theme`;
   return (
     <Tooltip title={label}>
       <IconButton

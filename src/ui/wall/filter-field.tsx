@@ -1,3 +1,4 @@
+import { say } from '@/core/words/say';
 import Autocomplete from '@mui/material/Autocomplete';
 import TextField from '@mui/material/TextField';
 import type { FilterOption } from './filter';
@@ -25,7 +26,7 @@ export function FilterField({
       onChange={(_, value) => onChoose(value.map((o) => o.key))}
       sx={{ width: 250, '& input:focus-visible': { outline: 'none' } }}
       renderInput={(params) => (
-        <TextField {...params} placeholder={chosen.length === 0 ? 'Show only…' : ''} aria-label="Show only" />
+        <TextField {...params} placeholder={chosen.length === 0 ? say`Show only…` : ''} aria-label={say`Show only`} />
       )}
     />
   );

@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Link from '@mui/material/Link';
@@ -55,7 +56,7 @@ export function HeadFix({
           variant="contained"
           sx={SMALL}
         >
-          {late !== null && help === undefined && problem === null ? 'Trying what would help…' : fix.label}
+          {late !== null && help === undefined && problem === null ? say`Trying what would help…` : fix.label}
         </Button>
       </>
     );
@@ -68,12 +69,12 @@ export function HeadFix({
         disabled={take.busy}
         onClick={() => take.run(() => takeOverAction(best.trial))}
         sx={SMALL}
-      >
-        Do this
-      </Button>
-      <Link component={KitchenLink} href={`/orders/${fix.order}#help`} sx={{ ml: 1, whiteSpace: 'nowrap' }}>
-        What else?
-      </Link>
+      >{say`Do this`}</Button>
+      <Link
+        component={KitchenLink}
+        href={`/orders/${fix.order}#help`}
+        sx={{ ml: 1, whiteSpace: 'nowrap' }}
+      >{say`What else?`}</Link>
       {take.message}
     </Box>
   );

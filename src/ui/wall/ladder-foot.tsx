@@ -1,3 +1,4 @@
+import { say } from '@/core/words/say';
 import UnfoldLess from '@mui/icons-material/UnfoldLess';
 import UnfoldMore from '@mui/icons-material/UnfoldMore';
 import Box from '@mui/material/Box';
@@ -37,8 +38,8 @@ export function LadderFoot({ ladder, open, onToggle }: { ladder: LadderView; ope
           type="button"
           onClick={onToggle}
           aria-expanded={open}
-          aria-label={`${open ? 'Fold' : 'Open'} the ladder of ${ladder.title}`}
-          title={open ? 'Fold into one ladder' : 'Open into its component ladders'}
+          aria-label={say`${open ? say`Fold` : say`Open`} the ladder of ${ladder.title}`}
+          title={open ? say`Fold into one ladder` : say`Open into its component ladders`}
           sx={{
             border: 0,
             p: 0,
@@ -80,7 +81,7 @@ export function LadderFoot({ ladder, open, onToggle }: { ladder: LadderView; ope
       </Box>
       {open && (
         <Box sx={{ display: 'flex', gap: '10px', pt: 0.25 }}>
-          {[...ladder.components.map((c) => c.label), 'The cake'].map((name) => (
+          {[...ladder.components.map((c) => c.label), say`The cake`].map((name) => (
             <Box
               key={name}
               sx={{

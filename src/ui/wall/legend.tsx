@@ -1,3 +1,4 @@
+import { say } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import type { SystemStyleObject } from '@mui/system';
 import { ALL_PLACES, PLACES } from '@/core/kinds/places';
@@ -23,9 +24,12 @@ export function Legend({ climbs }: { climbs: boolean }) {
       {ALL_PLACES.map((p) => (
         <Item key={p} name={PLACES[p].name} sx={placeBackground(p)} />
       ))}
-      <Item name="shelves there are" sx={{ borderLeft: '2px dashed var(--zl-misses)', borderRadius: 0, width: 6 }} />
+      <Item
+        name={say`shelves there are`}
+        sx={{ borderLeft: '2px dashed var(--zl-misses)', borderRadius: 0, width: 6 }}
+      />
       <Box sx={{ ml: 'auto' }}>
-        left rail: the cake · right rail: what goes into it · time {climbs ? 'climbs' : 'falls'} to pickup
+        {say`left rail: the cake · right rail: what goes into it · time`} {climbs ? 'climbs' : 'falls'} {say`to pickup`}
       </Box>
     </Box>
   );

@@ -1,3 +1,4 @@
+import { say } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import { durationText } from '@/core/time/duration-text';
 import type { WallView } from '@/server/wall/wall-view';
@@ -12,9 +13,9 @@ export function LoadPanel({ view, onClose }: { view: WallView; onClose: () => vo
   const named = new Map([...view.ovens, ...view.things].map((t) => [t.id, t.name]));
   const used = loads.items.filter((i) => named.has(i.id) && i.spans.some((s) => s.peak > 0));
   return (
-    <SidePanel title="Load" width={Math.min(560, 210 + 74 * days.length)} onClose={onClose}>
+    <SidePanel title={say`Load`} width={Math.min(560, 210 + 74 * days.length)} onClose={onClose}>
       <Box component="table" sx={{ borderCollapse: 'collapse', fontSize: 13, width: '100%', mt: 1 }}>
-        <Head title="Hands: work of shift" days={days} />
+        <Head title={say`Hands: work of shift`} days={days} />
         <tbody>
           {loads.people.map((p) => (
             <tr key={p.id}>
@@ -30,13 +31,13 @@ export function LoadPanel({ view, onClose }: { view: WallView; onClose: () => vo
                         ? durationText(s.busy)
                         : 'off'
                   }
-                  title={`${durationText(s.busy)} of ${durationText(s.there)}`}
+                  title={say`${durationText(s.busy)} of ${durationText(s.there)}`}
                 />
               ))}
             </tr>
           ))}
         </tbody>
-        <Head title="Things: most at once" days={days} />
+        <Head title={say`Things: most at once`} days={days} />
         <tbody>
           {used.map((item) => (
             <tr key={item.id}>
@@ -45,8 +46,8 @@ export function LoadPanel({ view, onClose }: { view: WallView; onClose: () => vo
                 <Cell
                   key={days[i]!.start}
                   share={s.peak > 0 && s.units > 1 ? s.peak / s.units : null}
-                  text={s.peak === 0 ? '–' : s.units > 1 ? `${s.peak} of ${s.units}` : durationText(s.busy)}
-                  title={`at most ${s.peak} of ${s.units} at once; in use for ${durationText(s.busy)}`}
+                  text={s.peak === 0 ? '–' : s.units > 1 ? say`${s.peak} of ${s.units}` : durationText(s.busy)}
+                  title={say`at most ${s.peak} of ${s.units} at once; in use for ${durationText(s.busy)}`}
                 />
               ))}
             </tr>

@@ -1,3 +1,4 @@
+import { say } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import { durationText } from '@/core/time/duration-text';
 import { timeOf, type Clock } from '@/core/time/clock';
@@ -37,20 +38,20 @@ export function MoveNote({ move, name, clock }: { move: Move; name: string; cloc
       </b>
       <Box sx={{ fontSize: 14 }}>
         {wrong
-          ? `Not possible: ${wrong}.`
+          ? say`Not possible: ${wrong}.`
           : move.along === null
-            ? 'One moment: the plan is asked…'
+            ? say`One moment: the plan is asked…`
             : [
                 others > 0
-                  ? `${others} more ${others === 1 ? 'step moves' : 'steps move'} along`
+                  ? say`${others} more ${others === 1 ? 'step moves' : 'steps move'} along`
                   : 'nothing hangs on it',
-                move.late ? `pickup late by ${durationText(move.late)}` : 'pickup holds',
+                move.late ? say`pickup late by ${durationText(move.late)}` : 'pickup holds',
               ].join(' · ')}
       </Box>
       {move.keys && (
-        <Box sx={{ fontSize: 13, opacity: 0.85 }}>
-          ↑ ↓ five minutes, with Shift thirty · Enter sets it down · Esc lets go
-        </Box>
+        <Box
+          sx={{ fontSize: 13, opacity: 0.85 }}
+        >{say`↑ ↓ five minutes, with Shift thirty · Enter sets it down · Esc lets go`}</Box>
       )}
     </Box>
   );
@@ -67,14 +68,14 @@ function hindranceText(move: Move, time: (m: number) => string): string | null {
       return h.text;
     case 'too early':
       return h.step === move.step
-        ? `not before ${time(h.earliest)}`
-        : `“${h.name}” would have to begin before ${time(h.earliest)}`;
+        ? say`not before ${time(h.earliest)}`
+        : say`“${h.name}” would have to begin before ${time(h.earliest)}`;
     case 'too late':
-      return `“${h.name}” would end after the planned days`;
+      return say`“${h.name}” would end after the planned days`;
     case 'wait': {
       const limit =
-        h.limit === 'min' ? `at least ${durationText(h.wait.min)}` : `at most ${durationText(h.wait.max ?? 0)}`;
-      return `between “${h.first}” and “${h.second}” there must be ${limit}${h.wait.why ? ` (${h.wait.why})` : ''}`;
+        h.limit === 'min' ? say`at least ${durationText(h.wait.min)}` : say`at most ${durationText(h.wait.max ?? 0)}`;
+      return say`between “${h.first}” and “${h.second}” there must be ${limit}${h.wait.why ? ` (${h.wait.why})` : ''}`;
     }
   }
 }

@@ -1,3 +1,4 @@
+import { say } from '@/core/words/say';
 import { orderId } from '@/core/ids/ids';
 import Box from '@mui/material/Box';
 import { durationText } from '@/core/time/duration-text';
@@ -9,12 +10,12 @@ import type { TrialView } from '@/server/wall/what-if';
 const TOLD = 14;
 
 const ROWS: { name: string; of: (t: PlanTotals) => number; text: (n: number) => string; better: 'more' | 'less' }[] = [
-  { name: 'Ready in time', of: (t) => t.onTime, text: String, better: 'more' },
-  { name: 'Late', of: (t) => t.late, text: String, better: 'less' },
-  { name: 'Without a place', of: (t) => t.leftOut, text: String, better: 'less' },
-  { name: 'Minutes late', of: (t) => t.lateMinutes, text: minutes, better: 'less' },
-  { name: 'Age of parts, beyond need', of: (t) => t.ageMinutes, text: minutes, better: 'less' },
-  { name: 'Work outside shifts', of: (t) => t.overtimeMinutes, text: minutes, better: 'less' },
+  { name: say`Ready in time`, of: (t) => t.onTime, text: String, better: 'more' },
+  { name: say`Late`, of: (t) => t.late, text: String, better: 'less' },
+  { name: say`Without a place`, of: (t) => t.leftOut, text: String, better: 'less' },
+  { name: say`Minutes late`, of: (t) => t.lateMinutes, text: minutes, better: 'less' },
+  { name: say`Age of parts, beyond need`, of: (t) => t.ageMinutes, text: minutes, better: 'less' },
+  { name: say`Work outside shifts`, of: (t) => t.overtimeMinutes, text: minutes, better: 'less' },
 ];
 
 function minutes(n: number): string {
@@ -28,7 +29,7 @@ export function PlanComparison({ trial, clock }: { trial: TrialView; clock: Cloc
   const who = (ids: string[]) => ids.map((p) => names[p] ?? p).join(', ');
   const titles = new Map<string, string>(trial.wall.ladders.map((l) => [orderId(l.order), l.title]));
   return (
-    <Box aria-label="The two plans" role="region">
+    <Box aria-label={say`The two plans`} role="region">
       <Box
         component="table"
         sx={{ width: '100%', borderCollapse: 'collapse', fontSize: 14, '& td, & th': { py: 0.4 } }}
@@ -36,12 +37,8 @@ export function PlanComparison({ trial, clock }: { trial: TrialView; clock: Cloc
         <thead>
           <tr>
             <th />
-            <Box component="th" sx={{ textAlign: 'right' }}>
-              Now
-            </Box>
-            <Box component="th" sx={{ textAlign: 'right' }}>
-              What if
-            </Box>
+            <Box component="th" sx={{ textAlign: 'right' }}>{say`Now`}</Box>
+            <Box component="th" sx={{ textAlign: 'right' }}>{say`What if`}</Box>
           </tr>
         </thead>
         <tbody>
@@ -81,8 +78,8 @@ export function PlanComparison({ trial, clock }: { trial: TrialView; clock: Cloc
       )}
       <Box sx={{ mt: 1.5, fontWeight: 700 }}>
         {comparison.moved.length === 0
-          ? 'No rung moves.'
-          : `${comparison.moved.length} ${comparison.moved.length === 1 ? 'rung changes' : 'rungs change'}`}
+          ? say`No rung moves.`
+          : `${comparison.moved.length} ${comparison.moved.length === 1 ? say`rung changes` : say`rungs change`}`}
       </Box>
       <Box component="ul" sx={{ m: 0, pl: 0, listStyle: 'none', fontSize: 13.5 }}>
         {comparison.moved.slice(0, TOLD).map((m) => (
@@ -90,18 +87,22 @@ export function PlanComparison({ trial, clock }: { trial: TrialView; clock: Cloc
             <b>{m.name}</b>
             {titles.has(m.order ?? '') && `, ${titles.get(m.order ?? '')}`}
             <Box sx={{ color: 'var(--zl-muted)' }}>
-              {m.from ? `${time(m.from.start)} ${who(m.from.people)}` : 'not there'} →{' '}
-              {m.to ? `${time(m.to.start)} ${who(m.to.people)}` : 'not there'}
+              {m.from ? `${time(m.from.start)} ${who(m.from.people)}` : say`not there`} →{' '}
+              {m.to ? `${time(m.to.start)} ${who(m.to.people)}` : say`not there`}
             </Box>
           </Box>
         ))}
       </Box>
-      {comparison.moved.length > TOLD && <Box sx={{ fontSize: 13.5 }}>and {comparison.moved.length - TOLD} more</Box>}
+      {comparison.moved.length > TOLD && (
+        <Box sx={{ fontSize: 13.5 }}>
+          {say`and`} {comparison.moved.length - TOLD} {say`more`}
+        </Box>
+      )}
     </Box>
   );
 }
 
 function lateText(late: number | null): string {
   if (late === null) return 'no place';
-  return late > 0 ? `${durationText(late)} late` : 'on time';
+  return late > 0 ? say`${durationText(late)} late` : 'on time';
 }

@@ -1,3 +1,4 @@
+import { say } from '@/core/words/say';
 import Close from '@mui/icons-material/Close';
 import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
@@ -35,7 +36,7 @@ export function SidePanel({
         <Box component="h2" sx={{ typography: 'h2', m: 0, flex: 1 }}>
           {title}
         </Box>
-        <IconButton aria-label={`Close ${title}`} onClick={onClose}>
+        <IconButton aria-label={say`Close ${title}`} onClick={onClose}>
           <Close />
         </IconButton>
       </Box>

@@ -1,3 +1,4 @@
+import { say } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import { durationText } from '@/core/time/duration-text';
 import type { HandLoad } from '@/core/plan-reading/loads';
@@ -22,7 +23,7 @@ export function StripFeet({
           component="button"
           type="button"
           title={h.name}
-          aria-label={`Light up the rungs of ${h.name}`}
+          aria-label={say`Light up the rungs of ${h.name}`}
           aria-pressed={person === h.id}
           onClick={() => onPerson(person === h.id ? null : h.id)}
           sx={{
@@ -45,7 +46,7 @@ export function StripFeet({
       ))}
       <Box sx={{ width: 10 }} />
       {view.ovens.map((o, i) => (
-        <Foot key={o.id} width={OVEN} name={`oven ${i + 1}`} detail={`${o.slots} slots`} title={o.name} />
+        <Foot key={o.id} width={OVEN} name={say`oven ${i + 1}`} detail={say`${o.slots} slots`} title={o.name} />
       ))}
       <Box sx={{ width: 8 }} />
       {view.stores.map((s) => (
@@ -53,8 +54,8 @@ export function StripFeet({
           key={s.kind}
           width={STORE}
           name={s.kind}
-          detail={`of ${s.shelves}`}
-          title={`${s.kind}: ${s.shelves} shelf places`}
+          detail={say`of ${s.shelves}`}
+          title={say`${s.kind}: ${s.shelves} shelf places`}
         />
       ))}
     </Box>
@@ -68,7 +69,7 @@ function TodaysLoad({ load, name }: { load: HandLoad | undefined; name: string }
   return (
     <Box
       component="span"
-      title={`${name} today: ${durationText(load.busy)} of ${durationText(load.there)}`}
+      title={say`${name} today: ${durationText(load.busy)} of ${durationText(load.there)}`}
       sx={{ display: 'block', mx: '4px', mt: '1px', height: 4, borderRadius: 2, bgcolor: 'rgb(128 128 128 / 55%)' }}
     >
       <Box

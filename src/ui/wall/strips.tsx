@@ -1,3 +1,4 @@
+import { say } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import type { WallView } from '@/server/wall/wall-view';
 import type { HandView, OvenView, StoreView } from '@/server/wall/strips-view';
@@ -126,7 +127,7 @@ function OvenStrip({ oven, scale, onOpen }: { oven: OvenView; scale: TimeScale; 
           <button
             key={l.step}
             type="button"
-            title={`${oven.name}: ${l.name}, ${l.celsius} °C, ${l.units} of ${oven.slots} slots`}
+            title={say`${oven.name}: ${l.name}, ${l.celsius} °C, ${l.units} of ${oven.slots} slots`}
             aria-label={`${oven.name}: ${l.name}, ${l.celsius} °C`}
             onClick={() => onOpen(l.step)}
             style={{
@@ -163,7 +164,7 @@ function StoreStrip({ store, scale }: { store: StoreView; scale: TimeScale }) {
   return (
     <Box
       role="img"
-      aria-label={`${store.kind}: at most ${Math.max(0, ...store.used)} of ${store.shelves} shelf places used`}
+      aria-label={say`${store.kind}: at most ${Math.max(0, ...store.used)} of ${store.shelves} shelf places used`}
       sx={{ position: 'relative', width: STORE }}
     >
       {store.times.map((t, i) => {

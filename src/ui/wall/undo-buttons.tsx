@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/words/say';
 import Redo from '@mui/icons-material/Redo';
 import Undo from '@mui/icons-material/Undo';
 import IconButton from '@mui/material/IconButton';
@@ -31,16 +32,16 @@ export function UndoButtons({ edits }: { edits: WallView['edits'] }) {
   return (
     <>
       <IconButton
-        aria-label={edits.undo ? `Undo: ${edits.undo}` : 'Undo'}
-        title={edits.undo ? `Undo: ${edits.undo}` : 'No edit to undo'}
+        aria-label={edits.undo ? say`Undo: ${edits.undo}` : say`Undo`}
+        title={edits.undo ? say`Undo: ${edits.undo}` : say`No edit to undo`}
         disabled={!edits.undo || action.busy}
         onClick={undo}
       >
         <Undo />
       </IconButton>
       <IconButton
-        aria-label={edits.redo ? `Do again: ${edits.redo}` : 'Do again'}
-        title={edits.redo ? `Do again: ${edits.redo}` : 'No edit to do again'}
+        aria-label={edits.redo ? say`Do again: ${edits.redo}` : say`Do again`}
+        title={edits.redo ? say`Do again: ${edits.redo}` : say`No edit to do again`}
         disabled={!edits.redo || action.busy}
         onClick={redo}
       >

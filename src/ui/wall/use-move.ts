@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/words/say';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { moveAlong, type Hindrance, type MovedAlong } from '@/core/steering/move-along';
 import type { MoveView } from '@/server/steps/move-view';
@@ -83,10 +84,10 @@ export function useMove(action: ReturnType<typeof useAction>) {
     action.run(() => steerAction([{ kind: 'pin', key: move.step, to }]));
   };
   const { problem } = asked;
-  const { say } = action;
+  const { say: complain } = action;
   useEffect(() => {
-    if (problem !== null) say(`What moves along could not be read: ${problem}`);
-  }, [problem, say]);
+    if (problem !== null) complain(say`What moves along could not be read: ${problem}`);
+  }, [problem, complain]);
   useEffect(() => {
     if (!awaited.current || !move?.along) return;
     awaited.current = false;

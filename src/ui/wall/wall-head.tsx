@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/words/say';
 import Add from '@mui/icons-material/Add';
 import Remove from '@mui/icons-material/Remove';
 import SwapVert from '@mui/icons-material/SwapVert';
@@ -46,9 +47,7 @@ export function WallHead(props: WallHeadProps) {
   const at = BY_SIZE.indexOf(zoom);
   return (
     <Box sx={{ display: 'flex', alignItems: 'center', flexWrap: 'wrap', columnGap: 2, rowGap: 0.5, px: 2, py: 0.75 }}>
-      <Box component="h1" sx={{ m: 0, typography: 'h1', fontSize: 20 }}>
-        The wall
-      </Box>
+      <Box component="h1" sx={{ m: 0, typography: 'h1', fontSize: 20 }}>{say`The wall`}</Box>
       <Box role="status" sx={{ flex: '1 1 340px', minWidth: 0, lineHeight: '20px' }}>
         <Box component="span" aria-hidden sx={{ color: `var(--zl-${headline.tone}Text)` }}>
           {TONE_SHAPES[headline.tone]}{' '}
@@ -61,32 +60,32 @@ export function WallHead(props: WallHeadProps) {
         <Pinching view={view} onShow={onShow} />
         <UndoButtons edits={view.edits} />
         <IconButton
-          aria-label="Show more days"
-          title="Show more days"
+          aria-label={say`Show more days`}
+          title={say`Show more days`}
           disabled={at <= 0}
           onClick={() => onZoom(BY_SIZE[at - 1]!)}
         >
           <Remove />
         </IconButton>
         <IconButton
-          aria-label="Show more detail"
-          title="Show more detail"
+          aria-label={say`Show more detail`}
+          title={say`Show more detail`}
           disabled={at >= BY_SIZE.length - 1}
           onClick={() => onZoom(BY_SIZE[at + 1]!)}
         >
           <Add />
         </IconButton>
         <IconButton
-          aria-label={climbs ? 'Let time fall' : 'Let time climb'}
-          title={climbs ? 'Turn the wall over: time falls' : 'Turn the wall over: time climbs'}
+          aria-label={climbs ? say`Let time fall` : say`Let time climb`}
+          title={climbs ? say`Turn the wall over: time falls` : say`Turn the wall over: time climbs`}
           onClick={onTurn}
         >
           <SwapVert />
         </IconButton>
         <IconButton
-          aria-label={strips ? 'Hide hands, ovens and cold' : 'Show hands, ovens and cold'}
+          aria-label={strips ? say`Hide hands, ovens and cold` : say`Show hands, ovens and cold`}
           aria-pressed={strips}
-          title={strips ? 'Hide hands, ovens and cold' : 'Show hands, ovens and cold'}
+          title={strips ? say`Hide hands, ovens and cold` : say`Show hands, ovens and cold`}
           onClick={onStrips}
         >
           <ViewWeekOutlined />
@@ -97,28 +96,22 @@ export function WallHead(props: WallHeadProps) {
           aria-pressed={panel === 'load'}
           onClick={() => onPanel(panel === 'load' ? null : 'load')}
           sx={{ ml: 0.5 }}
-        >
-          Load
-        </Button>
+        >{say`Load`}</Button>
         <Button
           variant={panel === 'what if' ? 'contained' : 'outlined'}
           color="secondary"
           aria-pressed={panel === 'what if'}
           onClick={() => onPanel(panel === 'what if' ? null : 'what if')}
-        >
-          What if…
-        </Button>
+        >{say`What if…`}</Button>
         <Button
           variant="outlined"
           color="secondary"
           disabled={replan.busy}
           onClick={() => replan.run(() => replanAction())}
         >
-          {replan.busy ? 'Planning…' : 'Re-plan'}
+          {replan.busy ? say`Planning…` : say`Re-plan`}
         </Button>
-        <Button variant="contained" component={KitchenLink} href="/orders/new">
-          New order
-        </Button>
+        <Button variant="contained" component={KitchenLink} href="/orders/new">{say`New order`}</Button>
       </Box>
       {replan.message}
     </Box>
@@ -130,7 +123,7 @@ function Pinching({ view, onShow }: { view: WallView; onShow: (order: number) =>
   const pinching = view.ladders.filter((l) => toneOf(l.status) !== 'holds');
   return (
     <Box sx={{ fontSize: 12.5, color: 'var(--zl-muted)', lineHeight: '18px', flex: '1 1 150px', minWidth: 0, px: 1 }}>
-      {view.kitchen} · {view.ladders.length} ladders · {view.headline.counts.holds} hold
+      {view.kitchen} · {view.ladders.length} {say`ladders ·`} {view.headline.counts.holds} {say`hold`}
       {pinching.map((l) => (
         <Box
           key={l.order}

@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/words/say';
 import { DndContext, MouseSensor, TouchSensor, useSensor, useSensors } from '@dnd-kit/core';
 import Box from '@mui/material/Box';
 import useMediaQuery from '@mui/material/useMediaQuery';
@@ -175,7 +176,7 @@ export function Wall({ view: current }: { view: WallView }) {
             data-testid="wall"
             tabIndex={0}
             role="region"
-            aria-label={trial ? 'Ladders over time, on a copy of the plan' : 'Ladders over time'}
+            aria-label={trial ? say`Ladders over time, on a copy of the plan` : say`Ladders over time`}
             onKeyDownCapture={moveByKeys}
             sx={{
               flex: 1,
@@ -253,7 +254,7 @@ export function Wall({ view: current }: { view: WallView }) {
         {move && <MoveNote move={move} name={nameOf(move.step)} clock={view.clock} />}
       </Box>
       <Box sx={{ px: 2 }}>
-        <NotAnsweredNote asked={askedChances} what="How likely each pickup is could not be reckoned" />
+        <NotAnsweredNote asked={askedChances} what={say`How likely each pickup is could not be reckoned`} />
       </Box>
       <Legend climbs={climbs} />
       <StepDrawer step={step} onClose={() => setStep(null)} />
@@ -278,9 +279,7 @@ function CopyBadge() {
         color: '#fff',
         fontWeight: 700,
       }}
-    >
-      ▲ A copy: nothing is decided
-    </Box>
+    >{say`▲ A copy: nothing is decided`}</Box>
   );
 }
 

@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
@@ -13,12 +14,12 @@ import { WhenField } from '../parts/when-fields';
 import type { Supposed } from './supposed';
 
 const KINDS = [
-  ['away', 'Somebody is away'],
-  ['longer', 'Somebody works longer'],
-  ['closed', 'An oven or machine is down'],
-  ['more', 'One more of a thing'],
-  ['pickup', 'A pickup is moved'],
-  ['order', 'One order more'],
+  ['away', say`Somebody is away`],
+  ['longer', say`Somebody works longer`],
+  ['closed', say`An oven or machine is down`],
+  ['more', say`One more of a thing`],
+  ['pickup', say`A pickup is moved`],
+  ['order', say`One order more`],
 ] as const;
 type Kind = (typeof KINDS)[number][0];
 
@@ -61,7 +62,7 @@ export function WhatIfFields({
 
   const add = () => {
     if (kind === 'order') {
-      if (more.question) onSuppose({ text: `One more: ${more.text}`, order: more.question });
+      if (more.question) onSuppose({ text: say`One more: ${more.text}`, order: more.question });
       return;
     }
     if (!named) return;
@@ -69,12 +70,15 @@ export function WhatIfFields({
     const sameDay = at(from).hasSame(at(until), 'day');
     const when = `${at(from).toFormat('ccc HH:mm')}–${at(until).toFormat(sameDay ? 'HH:mm' : 'ccc HH:mm')}`;
     const supposed: Record<Exclude<Kind, 'order'>, () => Supposed> = {
-      away: () => ({ text: `${named.name} away ${when}`, adjustment: { kind: 'away', key: who, to: span } }),
-      longer: () => ({ text: `${named.name} works ${when} too`, adjustment: { kind: 'longer', key: who, to: span } }),
-      closed: () => ({ text: `${named.name} down ${when}`, adjustment: { kind: 'closed', key: who, to: span } }),
-      more: () => ({ text: `One more: ${named.name}`, adjustment: { kind: 'more', key: who, to: 1 } }),
+      away: () => ({ text: say`${named.name} away ${when}`, adjustment: { kind: 'away', key: who, to: span } }),
+      longer: () => ({
+        text: say`${named.name} works ${when} too`,
+        adjustment: { kind: 'longer', key: who, to: span },
+      }),
+      closed: () => ({ text: say`${named.name} down ${when}`, adjustment: { kind: 'closed', key: who, to: span } }),
+      more: () => ({ text: say`One more: ${named.name}`, adjustment: { kind: 'more', key: who, to: 1 } }),
       pickup: () => ({
-        text: `${named.name} at ${at(from).toFormat('ccc HH:mm')}`,
+        text: say`${named.name} at ${at(from).toFormat('ccc HH:mm')}`,
         // As it was typed: the server knows the clock changes, and says so.
         adjustment: { kind: 'order', key: who, to: { pickup: from } },
       }),
@@ -86,7 +90,7 @@ export function WhatIfFields({
       <TextField
         select
         size="small"
-        label="Suppose"
+        label={say`Suppose`}
         value={kind}
         onChange={(e) => {
           setKind(e.target.value as Kind);
@@ -105,7 +109,7 @@ export function WhatIfFields({
         <TextField
           select
           size="small"
-          label={kind === 'pickup' ? 'Which order' : spanned && kind !== 'closed' ? 'Who' : 'Which'}
+          label={kind === 'pickup' ? say`Which order` : spanned && kind !== 'closed' ? say`Who` : say`Which`}
           value={who}
           onChange={(e) => setWho(e.target.value)}
         >
@@ -119,17 +123,21 @@ export function WhatIfFields({
       {(spanned || kind === 'pickup') && (
         <Box sx={{ display: 'grid', gap: 1.25 }}>
           <WhenField
-            label={kind === 'pickup' ? 'New pickup' : 'From'}
+            label={kind === 'pickup' ? say`New pickup` : say`From`}
             zone={clock.zone}
             value={from}
             onChange={setFrom}
           />
-          {spanned && <WhenField label="Until" zone={clock.zone} value={until} onChange={setUntil} />}
+          {spanned && <WhenField label={say`Until`} zone={clock.zone} value={until} onChange={setUntil} />}
         </Box>
       )}
-      <Button variant="outlined" color="secondary" disabled={!right} onClick={add} sx={{ justifySelf: 'start' }}>
-        Suppose it
-      </Button>
+      <Button
+        variant="outlined"
+        color="secondary"
+        disabled={!right}
+        onClick={add}
+        sx={{ justifySelf: 'start' }}
+      >{say`Suppose it`}</Button>
     </Box>
   );
 }

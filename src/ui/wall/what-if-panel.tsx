@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Chip from '@mui/material/Chip';
@@ -44,7 +45,7 @@ export function WhatIfPanel({
       const tried = await tryWhatIfAction(adjustments, asked).catch(() => null);
       if (tried?.ok) return onTrial(tried.trial);
       onTrial(null);
-      setProblem(tried?.message ?? 'The server did not answer.');
+      setProblem(tried?.message ?? say`The server did not answer.`);
     });
   };
   const putAway = () => {
@@ -52,10 +53,10 @@ export function WhatIfPanel({
     onClose();
   };
   return (
-    <SidePanel title="What if…" width={372} onClose={putAway}>
-      <Box sx={{ color: 'var(--zl-muted)', fontSize: 14, mb: 1 }}>
-        On a copy: nothing of the plan changes before you take it over.
-      </Box>
+    <SidePanel title={say`What if…`} width={372} onClose={putAway}>
+      <Box
+        sx={{ color: 'var(--zl-muted)', fontSize: 14, mb: 1 }}
+      >{say`On a copy: nothing of the plan changes before you take it over.`}</Box>
       <WhatIfFields view={view} hasOrder={order !== null} onSuppose={(s) => suppose([...supposed, s])} />
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, my: 1.5 }}>
         {supposed.map((s, i) => (
@@ -67,7 +68,7 @@ export function WhatIfPanel({
           />
         ))}
       </Box>
-      {trying && <LinearProgress aria-label="Planning a copy" />}
+      {trying && <LinearProgress aria-label={say`Planning a copy`} />}
       {problem && (
         <Box role="alert" sx={{ color: 'var(--zl-missesText)', fontWeight: 700 }}>
           {problem}
@@ -93,9 +94,7 @@ export function WhatIfPanel({
                 variant="contained"
                 component={KitchenLink}
                 href={`/orders/new?${new URLSearchParams({ ...order, portions: `${order.portions}` })}`}
-              >
-                Write the order
-              </Button>
+              >{say`Write the order`}</Button>
             ) : (
               <Button
                 variant="contained"
@@ -107,13 +106,9 @@ export function WhatIfPanel({
                     return taken;
                   })
                 }
-              >
-                Take it over
-              </Button>
+              >{say`Take it over`}</Button>
             )}
-            <Button variant="outlined" color="secondary" onClick={putAway}>
-              Put it away
-            </Button>
+            <Button variant="outlined" color="secondary" onClick={putAway}>{say`Put it away`}</Button>
           </Box>
         </>
       )}

@@ -1,3 +1,4 @@
+import { say } from '@/core/words/say';
 import { counted } from '@/core/measure/counted';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -15,7 +16,7 @@ export function SheetDrawing({ sheet, placed }: { sheet: { length: number; width
     <Box
       component="svg"
       role="img"
-      aria-label={`Sheet of ${sheet.length} × ${sheet.width} mm with ${counted(placed.length, 'piece')}`}
+      aria-label={say`Sheet of ${sheet.length} × ${sheet.width} mm with ${counted(placed.length, 'piece')}`}
       viewBox={`${-rim} ${-rim} ${sheet.length + 2 * rim} ${sheet.width + 2 * rim}`}
       sx={{ width: '100%', maxHeight: 380, display: 'block' }}
     >
@@ -45,7 +46,7 @@ export function CutDrawing({ form, pieces }: { form: Form; pieces: RowPiece[] })
       <Box
         component="svg"
         role="img"
-        aria-label={`${formName(form)}, cut into ${counted(pieces.length, 'piece')}`}
+        aria-label={say`${formName(form)}, cut into ${counted(pieces.length, 'piece')}`}
         viewBox={`${-reach} ${-reach} ${2 * reach} ${2 * reach}`}
         sx={{ width: '100%', maxHeight: 320, display: 'block' }}
       >
@@ -70,7 +71,7 @@ export function CutDrawing({ form, pieces }: { form: Form; pieces: RowPiece[] })
         />
       </Box>
       <Box component="figcaption" sx={{ fontSize: 13, color: 'var(--zl-muted)' }}>
-        {counted(pieces.length, 'piece')} cut in strips; pale ones lack a little at the rim
+        {counted(pieces.length, 'piece')} {say`cut in strips; pale ones lack a little at the rim`}
       </Box>
     </Box>
   );
@@ -143,24 +144,27 @@ export function PanelDrawing({
               {p.count} × {p.name}
             </text>
             <text x={p.width / 2} y={p.height + 38} textAnchor="middle" fontSize={13} fill="var(--zl-muted)">
-              {Number(p.width.toFixed(1))} × {Number(p.height.toFixed(1))} mm
+              {Number(p.width.toFixed(1))} × {Number(p.height.toFixed(1))} {say`mm`}
             </text>
           </g>
         ))}
       </Box>
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
-        <Button variant="outlined" color="secondary" href={within(`/api/templates?${query}`)} target="_blank">
-          PDF at 1 : 1
-        </Button>
+        <Button
+          variant="outlined"
+          color="secondary"
+          href={within(`/api/templates?${query}`)}
+          target="_blank"
+        >{say`PDF at 1 : 1`}</Button>
         {panels.map((p, i) => (
           <Button key={p.name} color="secondary" href={within(`/api/templates?${query}&page=${i}`)} target="_blank">
-            SVG {p.name}
+            {say`SVG`} {p.name}
           </Button>
         ))}
       </Box>
-      <Box sx={{ mt: 0.5, fontSize: 13.5, color: 'var(--zl-muted)' }}>
-        Measure the finished cake first. Print at 100 %: the bar on each page must measure 50 mm.
-      </Box>
+      <Box
+        sx={{ mt: 0.5, fontSize: 13.5, color: 'var(--zl-muted)' }}
+      >{say`Measure the finished cake first. Print at 100 %: the bar on each page must measure 50 mm.`}</Box>
     </Box>
   );
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/words/say';
 import Close from '@mui/icons-material/Close';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -63,7 +64,7 @@ export function CalcField(props: FieldProps) {
             error={problem !== undefined}
             helperText={problem}
           >
-            <MenuItem value="">none</MenuItem>
+            <MenuItem value="">{say`none`}</MenuItem>
             {ingredients.map((i) => (
               <MenuItem key={i.id} value={i.id}>
                 {i.name}
@@ -73,7 +74,7 @@ export function CalcField(props: FieldProps) {
         );
       return (
         <TextField
-          label={spec.kind === 'names' ? `${spec.label}, with commas between` : spec.label}
+          label={spec.kind === 'names' ? say`${spec.label}, with commas between` : spec.label}
           value={value ?? ''}
           onChange={(e) => onChange(e.target.value)}
           error={problem !== undefined}
@@ -136,7 +137,7 @@ function ListField({
             ))}
           </Box>
           <IconButton
-            aria-label={`Take line ${i + 1} out`}
+            aria-label={say`Take line ${i + 1} out`}
             onClick={() => onChange(rows.filter((_, j) => j !== i))}
             sx={{ width: 40, height: 40 }}
           >
@@ -149,9 +150,7 @@ function ListField({
         variant="outlined"
         color="secondary"
         onClick={() => onChange([...rows, rows.at(-1) ?? empty()])}
-      >
-        Another line
-      </Button>
+      >{say`Another line`}</Button>
     </Box>
   );
 }

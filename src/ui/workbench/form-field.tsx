@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
@@ -47,7 +48,7 @@ export function FormField({ spec, value, onChange, problems, path }: FieldProps)
       {FORM_MEASURES[form.form].map((m) => (
         <TextField
           key={m}
-          label={`${MEASURE_NAMES[m] ?? m}${m === 'petals' ? '' : ', mm'}`}
+          label={`${MEASURE_NAMES[m] ?? m}${m === 'petals' ? '' : say`, mm`}`}
           value={form[m] ?? ''}
           error={problem !== undefined}
           onChange={(e) => onChange({ ...form, [m]: e.target.value })}

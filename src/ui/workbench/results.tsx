@@ -1,3 +1,4 @@
+import { say } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import type { CalcValue, CalcValues } from '@/core/calculators/calculator';
 import { durationText } from '@/core/time/duration-text';
@@ -16,7 +17,7 @@ export function Results({ calculator, values }: { calculator: CalculatorView; va
   return (
     <Box
       component="dl"
-      aria-label="Results"
+      aria-label={say`Results`}
       sx={{ m: 0, display: 'grid', gridTemplateColumns: 'auto 1fr', columnGap: 2.5, rowGap: 1, alignItems: 'baseline' }}
     >
       {shown.map(([key, [label, unit]]) => {
@@ -106,11 +107,11 @@ function valueText(value: CalcValue, unit: string): string {
     case 'ml':
       return `${thousands(onTheScale(value))} ${unit}`;
     case 'mm':
-      return `${thousands(round(value, 1))} mm`;
+      return say`${thousands(round(value, 1))} mm`;
     case 'mm²':
       return `${thousands(round(value / 100, 1))} cm²`;
     case 'min':
-      return value < 90 ? `${round(value, 1)} min` : durationText(Math.round(value));
+      return value < 90 ? say`${round(value, 1)} min` : durationText(Math.round(value));
     case 'share':
       return `${round(value * 100, 1)} %`;
     case 'count':

@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import TextField from '@mui/material/TextField';
 import { useRouter } from 'next/navigation';
@@ -34,8 +35,8 @@ export function WorkbenchPage({ view, wanted }: { view: WorkbenchView; wanted: s
   return (
     <Page
       wide
-      title="Workbench"
-      detail="Every sum with the kitchen’s own figures. Units may be typed: 8 in, 2 lb 3 oz, 350F."
+      title={say`Workbench`}
+      detail={say`Every sum with the kitchen’s own figures. Units may be typed: 8 in, 2 lb 3 oz, 350F.`}
     >
       <Box
         sx={{
@@ -45,9 +46,9 @@ export function WorkbenchPage({ view, wanted }: { view: WorkbenchView; wanted: s
           alignItems: 'start',
         }}
       >
-        <Box component="nav" aria-label="Calculators">
+        <Box component="nav" aria-label={say`Calculators`}>
           <TextField
-            label="Find a calculator"
+            label={say`Find a calculator`}
             value={words}
             onChange={(e) => setWords(e.target.value)}
             sx={{ mb: 1 }}
@@ -86,7 +87,7 @@ export function WorkbenchPage({ view, wanted }: { view: WorkbenchView; wanted: s
                   ))}
               </Box>
             ))}
-            {found.length === 0 && <p>No calculator has all these words.</p>}
+            {found.length === 0 && <p>{say`No calculator has all these words.`}</p>}
           </Box>
         </Box>
         <Calculator key={chosen.name} calculator={chosen} ingredients={view.ingredients} />
@@ -97,7 +98,7 @@ export function WorkbenchPage({ view, wanted }: { view: WorkbenchView; wanted: s
 
 const LOST: CalculationAnswer = {
   ok: false,
-  problems: [{ path: '', message: 'The server did not answer. What you typed is still here.' }],
+  problems: [{ path: '', message: say`The server did not answer. What you typed is still here.` }],
 };
 
 function Calculator({
@@ -200,7 +201,9 @@ function Calculator({
             ))}
           </Box>
         )}
-        <Box sx={{ mt: 2, fontSize: 13.5, color: 'var(--zl-muted)' }}>How it is reckoned: {calculator.source}</Box>
+        <Box sx={{ mt: 2, fontSize: 13.5, color: 'var(--zl-muted)' }}>
+          {say`How it is reckoned:`} {calculator.source}
+        </Box>
       </Box>
     </Box>
   );

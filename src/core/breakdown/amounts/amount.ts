@@ -1,3 +1,4 @@
+import { say } from '../../words/say';
 import type { ByProduct } from '../../formula/formula';
 import type { Form } from '../../shape/form';
 
@@ -61,7 +62,7 @@ export function spread(used: Portion[], bowlLoss: number, because: string): Amou
   const grams = used.reduce((total, p) => total + p.grams, 0);
   return amount(
     [...used, { use: IN_THE_BOWL, grams: grams * bowlLoss, lost: true }],
-    `${because}, + ${Math.round(bowlLoss * 100)} % bowl loss`,
+    say`${because}, + ${Math.round(bowlLoss * 100)} % bowl loss`,
   );
 }
 

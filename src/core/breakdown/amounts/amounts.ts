@@ -1,3 +1,4 @@
+import { say } from '../../words/say';
 import { perimeter, topArea } from '../../shape/form';
 import { borderGrams, rosetteCount } from '../../shape/piping';
 import type { AmountRule } from '../build';
@@ -47,7 +48,7 @@ export function amountOf(rule: AmountRule, context: AmountContext): Amount {
       return dripAmount(rule, context);
     case 'pieces': {
       const times = { cake: 1, tier: cake.tiers.length, portion: cake.portions }[rule.per];
-      const why = rule.per === 'cake' ? 'for the cake' : `${rule.count} for each ${rule.per}`;
+      const why = rule.per === 'cake' ? 'for the cake' : say`${rule.count} for each ${rule.per}`;
       return pieces(Math.ceil(times * rule.count), rule.grams, why);
     }
     case 'border': {
@@ -56,7 +57,7 @@ export function amountOf(rule: AmountRule, context: AmountContext): Amount {
       return spread(
         [{ use: 'border', grams: borderGrams(length, perCm, 0) }],
         coefficients.bowlLoss,
-        `${Math.round(length / 10)} cm of border × ${perCm} g per cm (${rule.nozzle})`,
+        say`${Math.round(length / 10)} cm of border × ${perCm} g per cm (${rule.nozzle})`,
       );
     }
     case 'rosettes': {
@@ -64,7 +65,7 @@ export function amountOf(rule: AmountRule, context: AmountContext): Amount {
       return spread(
         [{ use: counted(count, 'rosette'), grams: count * rule.grams }],
         coefficients.bowlLoss,
-        `${counted(count, 'rosette')} (every ${cm(rule.spacing)} around) × ${rule.grams} g`,
+        say`${counted(count, 'rosette')} (every ${cm(rule.spacing)} around) × ${rule.grams} g`,
       );
     }
     case 'strewn': {
@@ -72,12 +73,12 @@ export function amountOf(rule: AmountRule, context: AmountContext): Amount {
       const area = sumOf(cake, (form) => (height === undefined ? topArea(form) : perimeter(form) * height));
       return amount(
         [{ use: height === undefined ? 'over the top' : 'around the foot', grams: (area / 100) * rule.gramsPerCm2 }],
-        `${cm2(area)}${height === undefined ? '' : ` (a band of ${mm(height)})`} × ${rule.gramsPerCm2} g per cm²`,
+        say`${cm2(area)}${height === undefined ? '' : ` (a band of ${mm(height)})`} × ${rule.gramsPerCm2} g per cm²`,
       );
     }
     case 'share': {
       const grams = (context.others.get(rule.of)?.grams ?? 0) * rule.share;
-      return amount([{ use: `for the ${rule.of}`, grams }], `${percent(rule.share)} of the ${rule.of}`);
+      return amount([{ use: `for the ${rule.of}`, grams }], say`${percent(rule.share)} of the ${rule.of}`);
     }
     case 'divided':
       return divided(rule.uses, context);

@@ -1,3 +1,4 @@
+import { say } from '../../words/say';
 import type { Formula } from '../../formula/formula';
 import { bakedGrams, bakedHeight, gramsPerBaked, layersFrom, layersToTins } from '../../shape/batter';
 import { formName, perimeter, topArea, volume, type Form } from '../../shape/form';
@@ -40,7 +41,7 @@ export function batterAmount(rule: Rule<'batter'>, { cake, formula, coefficients
   const sawn = total((f) => bakedGrams(f.load.form, (f.layers - 1) * sawCut, perMl));
   const because = filled.map(
     ({ load: l, layers: n, height, above }) =>
-      `${l.tins} × ${Math.round(l.gramsEach)} g (${formName(l.form)}, ${counted(n, 'layer')} of ${mm(layerHeight)}, baked ${mm(height)} high × ${cm2(topArea(l.form))} × ${Number(perMl.toFixed(3))} g/ml${above === null ? '' : `; it rises above a tin of ${mm(above)}`})`,
+      say`${l.tins} × ${Math.round(l.gramsEach)} g (${formName(l.form)}, ${counted(n, 'layer')} of ${mm(layerHeight)}, baked ${mm(height)} high × ${cm2(topArea(l.form))} × ${Number(perMl.toFixed(3))} g/ml${above === null ? '' : say`; it rises above a tin of ${mm(above)}`})`,
   );
   return amount(
     [
@@ -64,15 +65,15 @@ export function discAmount(rule: Rule<'discs'>, { cake, formula }: AmountContext
   const gramsEach = rawGrams(volume(form, cake.layerHeight), formula);
   const all = plan.sheets * gramsEach;
   const layers = rawGrams(mlOf(layersOf(cake)), formula);
-  const discs = cake.tiers.map((t) => `${counted(cake.layers, 'layer')} of ${formName(t.form)}`).join(' + ');
-  const halved = plan.halved > 0 ? `, ${plan.halved === 1 ? 'one' : plan.halved} of them of two halves` : '';
+  const discs = cake.tiers.map((t) => say`${counted(cake.layers, 'layer')} of ${formName(t.form)}`).join(' + ');
+  const halved = plan.halved > 0 ? say`, ${plan.halved === 1 ? 'one' : plan.halved} of them of two halves` : '';
   const patched = plan.patched ? ', one between others pieced together from what is cut off' : '';
   return amount(
     [
       { use: 'layers', grams: layers },
       { use: 'cut off the sheets', grams: all - layers, leftOver: 'trimmings' },
     ],
-    `${discs}${halved}${patched}: ${counted(plan.sheets, 'sheet')} of ${formName(form)}, ${mm(cake.layerHeight)} × ${formula.density} g/ml with ${percent(formula.loss)} lost in baking`,
+    say`${discs}${halved}${patched}: ${counted(plan.sheets, 'sheet')} of ${formName(form)}, ${mm(cake.layerHeight)} × ${formula.density} g/ml with ${percent(formula.loss)} lost in baking`,
     { loads: [{ tier: 0, form, tins: plan.sheets, gramsEach }], raw: true },
   );
 }
@@ -111,7 +112,7 @@ export function baseAmount(rule: Rule<'base'>, context: AmountContext): Amount {
   const area = sumOf(cake, topArea);
   return amount(
     [{ use: 'base', grams }],
-    `${cm2(area)} × ${mm(rule.thickness)} × ${formula.density} g/ml with ${percent(formula.loss)} lost in baking`,
+    say`${cm2(area)} × ${mm(rule.thickness)} × ${formula.density} g/ml with ${percent(formula.loss)} lost in baking`,
     { loads: [{ tier: 0, form, tins: sheets, gramsEach: grams / sheets }], raw: true },
   );
 }
@@ -129,7 +130,7 @@ export function rollAmount(rule: Rule<'roll sheet'>, context: AmountContext): Am
       { use: 'rolled', grams: rolled },
       { use: 'ends trimmed off', grams: all - rolled, leftOver: 'trimmings' },
     ],
-    `${counted(cake.tiers.length, 'roll')} of one sheet each (${formName(form)}, ${mm(cake.layerHeight)} × ${formula.density} g/ml with ${percent(formula.loss)} lost in baking), rolled up ${diameters} thick`,
+    say`${counted(cake.tiers.length, 'roll')} of one sheet each (${formName(form)}, ${mm(cake.layerHeight)} × ${formula.density} g/ml with ${percent(formula.loss)} lost in baking), rolled up ${diameters} thick`,
     { loads: [{ tier: 0, form, tins: cake.tiers.length, gramsEach }], raw: true },
   );
 }
@@ -149,7 +150,7 @@ export function panelAmount(rule: Rule<'panels'>, { cake, formula, choices }: Am
       { use: 'panels', grams: gramsOf(area) },
       ...(byPlan ? [{ use: 'one to spare', grams: gramsOf(spare), lost: true as const }] : []),
     ],
-    `panels ${cm2(area)}${byPlan ? ` and one to spare, ${cm2(spare)},` : ''} × ${mm(rule.thickness)} × ${formula.density} g/ml with ${percent(formula.loss)} lost in baking`,
+    say`panels ${cm2(area)}${byPlan ? ` and one to spare, ${cm2(spare)},` : ''} × ${mm(rule.thickness)} × ${formula.density} g/ml with ${percent(formula.loss)} lost in baking`,
     { raw: true },
   );
 }

@@ -1,3 +1,4 @@
+import { say } from '../../words/say';
 import { isPortionedByWeight, portions, portionsByWeight } from '../../shape/portions';
 import type { Form } from '../../shape/form';
 import { alikeStacks } from '../../shape/stacks';
@@ -68,7 +69,8 @@ export function cakeName(tiers: readonly Form[]): string {
   const [shown, ...beside] = alikeStacks(tiers, (f) => f);
   if (!shown) return '';
   const times = (count: number, form: string) => (count > 1 ? `${count} × ${form}` : form);
-  const name = shown.tiers.length > 1 ? `${shown.tiers.length} tiers: ${shown.name}` : times(shown.count, shown.name);
+  const name =
+    shown.tiers.length > 1 ? say`${shown.tiers.length} tiers: ${shown.name}` : times(shown.count, shown.name);
   const cut = beside.map((s) => times(s.count, s.name));
-  return cut.length > 0 ? `${name} + ${cut.join(' + ')} to cut` : name;
+  return cut.length > 0 ? say`${name} + ${cut.join(' + ')} to cut` : name;
 }

@@ -1,3 +1,4 @@
+import { say } from '../../words/say';
 import { clothArea, clothFor, clothName } from '../../shape/cloth';
 import { perimeter, sideArea, topArea } from '../../shape/form';
 import type { AmountRule } from '../build';
@@ -42,8 +43,8 @@ export function coatAmount(rule: Rule<'dam and coats'>, context: AmountContext):
   const laid = laidBy(rule, context);
   const [crumb, final] = [rule.crumb ?? coefficients.crumbCoat, rule.final ?? coefficients.finalCoat];
   const parts = rule.topOnly
-    ? eachOf(cake, (form) => `top ${cm2(topArea(form))}`)
-    : eachOf(cake, (form, { body }) => `side ${cm2(sideArea(form, body))} + top ${cm2(topArea(form))}`);
+    ? eachOf(cake, (form) => say`top ${cm2(topArea(form))}`)
+    : eachOf(cake, (form, { body }) => say`side ${cm2(sideArea(form, body))} + top ${cm2(topArea(form))}`);
   const damMl = mlOf(laid, 'dam');
   return spread(
     [
@@ -52,7 +53,7 @@ export function coatAmount(rule: Rule<'dam and coats'>, context: AmountContext):
       { use: 'final coat', grams: mlOf(laid, 'final coat') * formula.density },
     ],
     coefficients.bowlLoss,
-    `${parts} at ${mm(crumb + final)}${damMl > 0 ? `, dams ${Math.round(damMl)} ml` : ''}, ${formula.density} g/ml`,
+    say`${parts} at ${mm(crumb + final)}${damMl > 0 ? say`, dams ${Math.round(damMl)} ml` : ''}, ${formula.density} g/ml`,
   );
 }
 
@@ -63,7 +64,7 @@ export function soakAmount(rule: Rule<'soak'>, { cake, coefficients }: AmountCon
   const area = faces.reduce((sum, s) => sum + (s.ml * 1000) / s.thickness, 0);
   return amount(
     [{ use: 'soak', grams: (area / 100) * perCm2 }],
-    `${perCm2} g per cm² × ${counted(faces.length, 'face')}, ${cm2(area)} in all`,
+    say`${perCm2} g per cm² × ${counted(faces.length, 'face')}, ${cm2(area)} in all`,
   );
 }
 
@@ -82,7 +83,7 @@ export function coverAmount(rule: Rule<'paste cover'>, context: AmountContext): 
       { use: 'on the cake', grams: stays },
       { use: 'trimmed off the foot', grams: rolled - stays, leftOver: 'paste' },
     ],
-    `${cloths.map(clothName).join(' + ')} (size + 2 × height + ${cm(margin)}) at ${mm(thickness)} × ${formula.density} g/ml`,
+    say`${cloths.map(clothName).join(' + ')} (size + 2 × height + ${cm(margin)}) at ${mm(thickness)} × ${formula.density} g/ml`,
   );
 }
 
@@ -99,7 +100,7 @@ export function glazeAmount(rule: Rule<'glaze'>, context: AmountContext): Amount
       { use: 'run-off that is caught', grams: off * returns, leftOver: 'run-off' },
       { use: 'run-off that is lost', grams: off * (1 - returns), lost: true },
     ],
-    `top and side ${cm2((ml * 1000) / thickness)} at ${mm(thickness)} × ${formula.density} g/ml, + ${percent(runOff)} that runs off, ${percent(returns)} of it caught`,
+    say`top and side ${cm2((ml * 1000) / thickness)} at ${mm(thickness)} × ${formula.density} g/ml, + ${percent(runOff)} that runs off, ${percent(returns)} of it caught`,
   );
 }
 
@@ -116,7 +117,7 @@ export function dripAmount(rule: Rule<'drip'>, context: AmountContext): Amount {
       { use: 'flooded top', grams: flood },
     ],
     coefficients.bowlLoss,
-    `${Math.round(around)} cm around × ${cm(length)} mean length × ${gramsPerCm2} g${flood > 0 ? `, top ${mm(rule.flood!)} × ${formula.density} g/ml` : ''}`,
+    say`${Math.round(around)} cm around × ${cm(length)} mean length × ${gramsPerCm2} g${flood > 0 ? say`, top ${mm(rule.flood!)} × ${formula.density} g/ml` : ''}`,
   );
 }
 
@@ -126,11 +127,11 @@ export function insideAmount(rule: Rule<'insert' | 'rest of the ring'>, context:
   const { formula, coefficients } = context;
   const what =
     rule.rule === 'insert'
-      ? `a disc of ${mm(rule.thickness)}, ${mm(rule.inset)} from the rim`
+      ? say`a disc of ${mm(rule.thickness)}, ${mm(rule.inset)} from the rim`
       : 'what is free of the ring';
   return spread(
     [{ use: rule.rule === 'insert' ? 'insert' : 'into the ring', grams: ml * formula.density }],
     coefficients.bowlLoss,
-    `${what}: ${Math.round(ml)} ml × ${formula.density} g/ml`,
+    say`${what}: ${Math.round(ml)} ml × ${formula.density} g/ml`,
   );
 }

@@ -1,3 +1,4 @@
+import { say } from '../../words/say';
 import { HAND_OVER } from '../../ids/ids';
 import type { Build, BuildStage, BuildWait } from '../build';
 
@@ -24,11 +25,11 @@ export function inscribed(build: Build, inscription: string): Build {
   const extra = Math.round(MINUTES.perLetter * inscription.length);
   const stage: BuildStage = {
     key: freeKey(build),
-    name: 'Write the inscription',
+    name: say`Write the inscription`,
     minutes: { low: MINUTES.low + extra, likely: MINUTES.likely + extra, high: MINUTES.high + extra },
     skill: writer(build.stages.slice(0, at + 1)),
     takes: [],
-    how: `Pencil the line on paper first; pipe it on the cake, or on a plaque where the top does not take it.${words}`,
+    how: say`Pencil the line on paper first; pipe it on the cake, or on a plaque where the top does not take it.${words}`,
     sign: 'read aloud against the order, letter for letter',
     inscribes: true,
   };

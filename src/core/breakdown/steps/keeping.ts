@@ -1,3 +1,4 @@
+import { say } from '../../words/say';
 import { routeId, stageStepId, waitId, type OrderId, type StepId } from '../../ids/ids';
 import type { Wait } from '../../planning-format/problem';
 import type { Component } from '../amounts/component';
@@ -74,7 +75,7 @@ function beatingStep(
   const named = label.charAt(0).toLowerCase() + label.slice(1);
   return {
     id: stageStepId(order, `beat-${role}`),
-    name: `Beat up ${named}`,
+    name: say`Beat up ${named}`,
     order,
     role,
     work: 'hands',
@@ -83,13 +84,13 @@ function beatingStep(
     uses: last?.uses ?? [],
     oven: null,
     earliest: null,
-    how: `${formula.keeping.why}. Where it has stood in the cold: cut up, on the bench until it gives, then beaten until it is one again.`,
+    how: say`${formula.keeping.why}. Where it has stood in the cold: cut up, on the bench until it gives, then beaten until it is one again.`,
     sign: 'smooth, one colour, no cold lumps',
     caution: null,
     grams: amount.grams,
     amount: grams(amount.grams),
     check: null,
     reminders: [],
-    preparations: [{ kind: 'take out', text: `Take ${named} out of the cold`, before: outOfCold }],
+    preparations: [{ kind: 'take out', text: say`Take ${named} out of the cold`, before: outOfCold }],
   };
 }

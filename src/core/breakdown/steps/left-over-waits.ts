@@ -1,3 +1,4 @@
+import { say } from '../../words/say';
 import { isStepOf, stageStepId, waitId, type OrderId } from '../../ids/ids';
 import type { Wait } from '../../planning-format/problem';
 import type { Build } from '../build';
@@ -36,7 +37,7 @@ export function leftOverWaits(
         place: null,
         units: 0,
         ageing: 0.002,
-        why: `made of what is left of ${source.label.toLowerCase()}`,
+        why: say`made of what is left of ${source.label.toLowerCase()}`,
       }));
     });
   });

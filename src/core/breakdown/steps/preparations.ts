@@ -1,3 +1,4 @@
+import { say } from '../../words/say';
 import type { Formula, FormulaStep, Ingredient } from '../../formula/formula';
 import { formName } from '../../shape/form';
 import type { Coefficients } from '../figures/coefficients';
@@ -15,7 +16,7 @@ export interface Preparation {
 
 /** Lists names as one says them: "butter, egg and milk". */
 function listed(names: string[]): string {
-  return names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
+  return names.length < 2 ? (names[0] ?? '') : say`${names.slice(0, -1).join(', ')} and ${names.at(-1)!}`;
 }
 
 /** A name inside a sentence: "unsalted butter". */
@@ -40,25 +41,26 @@ export function preparationsOf(
   for (const before of [...new Set(own.flatMap((i) => i.takeOut ?? []))])
     list.push({
       kind: 'take out',
-      text: `Take ${listed(own.filter((i) => i.takeOut === before).map((i) => inside(i.name)))} out of the cold`,
+      text: say`Take ${listed(own.filter((i) => i.takeOut === before).map((i) => inside(i.name)))} out of the cold`,
       before,
     });
   const cold = own.filter((i) => i.keepCold).map((i) => inside(i.name));
   if (step.chill)
     list.push({
       kind: 'chill',
-      text: `Chill bowl and whisk${cold.length > 0 ? `; leave ${listed(cold)} in the cold` : ''}`,
+      text: say`Chill bowl and whisk${cold.length > 0 ? say`; leave ${listed(cold)} in the cold` : ''}`,
       before: leads.chillBowl,
     });
   if (own.some((i) => i.gelatine))
-    list.push({ kind: 'soak', text: 'Soak the gelatine in cold water', before: leads.soakGelatine });
+    list.push({ kind: 'soak', text: say`Soak the gelatine in cold water`, before: leads.soakGelatine });
   const tins = rounds.flatMap((r) => (r.form ? `${r.tins} × ${formName(r.form)}` : []));
   if (step.tinsUntil && tins.length > 0)
     list.push({
       kind: 'line',
-      text: `Line ${listed(tins)}`,
+      text: say`Line ${listed(tins)}`,
       before: leads.lineTins,
     });
-  if (step.oven) list.push({ kind: 'heat', text: `Heat the oven to ${step.oven.celsius} °C`, before: leads.heatOven });
+  if (step.oven)
+    list.push({ kind: 'heat', text: say`Heat the oven to ${step.oven.celsius} °C`, before: leads.heatOven });
   return list;
 }

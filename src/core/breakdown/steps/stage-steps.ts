@@ -1,3 +1,4 @@
+import { say } from '../../words/say';
 import type { Hold, Wait } from '../../planning-format/problem';
 import { formName, sideArea, topArea } from '../../shape/form';
 import { HAND_OVER, handOverId, ringHoldId, routeId, stageStepId, stageWaitId, type OrderId } from '../../ids/ids';
@@ -55,7 +56,7 @@ export function stageSteps(
   const collect = handOverId(order);
   steps.push({
     id: collect,
-    name: 'Hand over',
+    name: say`Hand over`,
     order,
     role: null,
     work: 'collect',
@@ -64,9 +65,9 @@ export function stageSteps(
     uses: [],
     oven: null,
     earliest: null,
-    how: 'Check the name, the inscription and the box. Say how to keep it, move it and cut it.',
+    how: say`Check the name, the inscription and the box. Say how to keep it, move it and cut it.`,
     sign: null,
-    caution: 'Carry flat, with two people for tiers; a cool car.',
+    caution: say`Carry flat, with two people for tiers; a cool car.`,
     grams: null,
     amount: null,
     check: null,

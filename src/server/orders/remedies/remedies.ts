@@ -1,3 +1,4 @@
+import { say } from '../../../core/words/say';
 import type { KitchenDb } from '../../../data/kitchen-db';
 import { namesOf } from '../../situation/names';
 import { readPlan } from '../../../data/repositories/plans';
@@ -60,7 +61,7 @@ async function findHelp(db: KitchenDb, id: number, planned: Planned): Promise<He
   const later = new Trials(db, planned, id);
   await later.firstOf(laterPickups(planned, id));
   // Cheapest first: what costs nothing, what costs a favour, minutes, a thing, part of the cake, the customer's patience.
-  if (!(await tried.add([], 'Plan it again, with neighbours making room'))) {
+  if (!(await tried.add([], say`Plan it again, with neighbours making room`))) {
     await tried.each(released(planned, links));
     await tried.each(otherHands(planned, links));
     await tried.each(otherRoutes(planned, id));

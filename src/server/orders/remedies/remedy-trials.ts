@@ -1,3 +1,4 @@
+import { say } from '../../../core/words/say';
 import type { KitchenDb } from '../../../data/kitchen-db';
 import { readingOf } from '../../../core/plan-reading/plan-reading';
 import { durationText } from '../../../core/time/duration-text';
@@ -136,9 +137,9 @@ export class Trials {
     const worse = trial.comparison.orders.filter((o) => o.order !== own && (o.to ?? Infinity) > (o.from ?? Infinity));
     const moved = trial.comparison.moved.filter((m) => m.order !== own).length;
     const parts = [
-      late === 0 ? 'on time' : `still ${durationText(late)} late`,
-      ...worse.map((o) => `but ${o.name} ${o.to === null ? 'has no place' : `${durationText(o.to)} late`}`),
-      ...(moved > 0 ? [`${moved} ${moved === 1 ? 'rung' : 'rungs'} of others move`] : ['nobody else moves']),
+      late === 0 ? 'on time' : say`still ${durationText(late)} late`,
+      ...worse.map((o) => say`but ${o.name} ${o.to === null ? 'has no place' : say`${durationText(o.to)} late`}`),
+      ...(moved > 0 ? [say`${moved} ${moved === 1 ? 'rung' : 'rungs'} of others move`] : ['nobody else moves']),
     ];
     const said = label ?? trial.label;
     this.found.push({
