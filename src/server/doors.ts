@@ -144,7 +144,7 @@ export const POSTS = {
   'take-back-step': writing(object({ step: shortId, sure: told.sure }), (x, db) => takeBackStep(db, x.step, x.sure)),
   'correct-told': writing(object(correction), (x, db) => correctTold(db, x)),
   'use-anyway': writing(object({ step: shortId, why: told.why.defined('Why can it be used?') }), (x, db) =>
-    useAnyway(db, x.step, x.why),
+    takeAnyway(db, x.step, x.why),
   ),
   'change-part': writing(object({ ...order, change: partChange.required() }), (x, db) =>
     changePart(db, x.id, x.version, x.change as PartChange),

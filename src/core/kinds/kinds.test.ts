@@ -50,7 +50,7 @@ describe('equipment and events', () => {
     for (const e of demoEquipment.filter((x) => x.heatRate)) expect(EQUIPMENT_KINDS[e.kind]?.heats).toBeDefined();
   });
 
-  it('of the floor are the four kinds of tap', () => {
-    expect(FLOOR_KINDS).toEqual(['start', 'finish', 'extend', 'take back']);
+  it('of the floor are the kinds of tap, with what puts them right', () => {
+    expect(FLOOR_KINDS).toEqual(['start', 'finish', 'extend', 'not yet', 'correct', 'take back', 'use anyway']);
   });
 });
