@@ -34,7 +34,7 @@ export function linkWords(chain: Link[], situation: Situation): string[] {
             : say`${name} is not there`;
         });
         const skill = link.step.people?.skill;
-        return `${begins}: ${skill ? say`for ${skill} work ` : ''}${who.join('; ')}.${held}`;
+        return `${begins}: ${skill ? say`for “${skill}” ` : ''}${who.join('; ')}.${held}`;
       }
       case 'equipment':
         return say`${begins}: ${names.item(because.item)} is taken by ${words.step(because.by)} until ${time(because.until)}.${held}`;

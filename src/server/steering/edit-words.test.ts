@@ -130,7 +130,7 @@ describe('why a pin or a giving could not be held', () => {
     expect(why({ kind: 'give', key: 'o4.crumb', to: null })).toBe(`${name} cannot be given to .`);
     expect(why({ kind: 'pin', key: 'o4.crumb', to: null })).toBe(`${name} cannot be changed like this.`);
     expect(why(pin(399))).toBe(`${name} cannot begin at Thu 06:39: that is over.`);
-    expect(why(pin(480, ['ines']))).toBe('Ines does not do coat work.');
+    expect(why(pin(480, ['ines']))).toBe('Ines does not do “coat”.');
     expect(why(pin(700))).toBe('Bo is not on shift from Thu 11:40 to Thu 12:10.');
     const other = step('o9.stack', {
       placed: { start: 500, end: 530, people: ['bo'], equipment: [], state: 'pinned' },

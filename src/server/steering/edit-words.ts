@@ -114,7 +114,7 @@ export class EditWords {
     for (const id of people) {
       const person = problem.people.find((p) => p.id === id);
       if (step.people?.skill && !person?.skills.includes(step.people.skill))
-        return say`${this.person(id)} does not do ${step.people.skill} work.`;
+        return say`${this.person(id)} does not do “${step.people.skill}”.`;
       if (!person?.shifts.some(([a, b]) => start >= a && end <= b))
         return say`${this.person(id)} is not on shift from ${at} to ${this.time(end)}.`;
       const other = problem.steps.find(
