@@ -56,6 +56,41 @@ test.describe('the wall', () => {
     await expect.poll(async () => (await ladder.boundingBox())!.width).toBeGreaterThan(narrow * 1.8);
   });
 
+  test('keeps its place when it shows more days and fewer again', async ({ page }) => {
+    await go(page, '/');
+    const wall = page.getByTestId('wall');
+    const badge = wall.getByText('09:4', { exact: false }).first();
+    const box = (await wall.boundingBox())!;
+    // Now is brought to the middle, and scrolled a little further.
+    await wall.evaluate((w) => (w.scrollTop -= 90));
+    const before = (await badge.boundingBox())!.y;
+    const zoom = async (name: string, times: number) => {
+      for (let i = 0; i < times; i++) await page.getByRole('button', { name }).click();
+    };
+    await zoom('Show more days', 2);
+    await expect.poll(async () => Math.abs((await badge.boundingBox())!.y - before)).toBeGreaterThan(10);
+    const small = (await badge.boundingBox())!.y;
+    expect(small).toBeGreaterThan(box.y);
+    expect(small).toBeLessThan(box.y + box.height);
+    await zoom('Show more detail', 2);
+    await expect.poll(async () => Math.abs((await badge.boundingBox())!.y - before)).toBeLessThan(4);
+  });
+
+  test('is printed light and without what can be pressed, whatever the screen', async ({ page }) => {
+    await go(page, '/');
+    await page.getByRole('button', { name: 'Dark theme' }).click();
+    const paper = () => page.evaluate(() => getComputedStyle(document.body).backgroundColor);
+    const dark = await paper();
+    await page.emulateMedia({ media: 'print' });
+    await expect.poll(paper).not.toBe(dark);
+    await expect(page.getByRole('button', { name: 'Re-plan' })).toBeHidden();
+    await expect(page.getByRole('navigation', { name: 'Places' })).toBeHidden();
+    await expect(page.locator('[data-ladder]').first()).toBeVisible();
+    const light = await page.evaluate(() => getComputedStyle(document.documentElement).getPropertyValue('--zl-ink'));
+    expect(light.trim().toLowerCase()).toBe('#16302b');
+    await page.emulateMedia({ media: 'screen' });
+  });
+
   test('keeps a dark theme', async ({ page }) => {
     await go(page, '/');
     await page.getByRole('button', { name: 'Dark theme' }).click();

@@ -8,7 +8,7 @@ const { orderId } = await import('../../core/ids/ids');
 const { helpFor } = await import('../orders/remedies/remedies');
 const { redoEdit, steer, takeOver, undoEdit } = await import('./steering');
 const { tryWhatIf } = await import('../wall/what-if');
-const { tryAdjustments } = await import('./trials');
+const { tryAdjustments, trials } = await import('./trials');
 const { moveView } = await import('../steps/move-view');
 const { loadPlanned } = await import('../plan/load-planned');
 const { loadWall } = await import('../wall/wall');
@@ -97,6 +97,10 @@ describe('a late order', () => {
     expect(help.remedies.every((r) => r.works && r.late === 0)).toBe(true);
     expect(help.remedies.at(-1)!.label).toContain('Pickup of Moss engagement');
     expect(await helpFor(kitchen.db, MOSS)).toBe(help);
+    // However much was tried, what helps can be taken over, and nothing else is kept of it.
+    const { kept } = trials(kitchen.db.kitchen);
+    expect(help.remedies.every((r) => kept.has(r.trial))).toBe(true);
+    expect(kept.size).toBeLessThan(30);
     expect(await takeOver(kitchen.db, overtime.trial)).toMatchObject({ ok: true });
     expect((await loadWall(kitchen.db))!.ladders.find((l) => l.order === MOSS)!.status.state).not.toBe('misses');
     expect(message(await takeOver(kitchen.db, overtime.trial))).toContain('too old');

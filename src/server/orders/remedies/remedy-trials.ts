@@ -5,7 +5,7 @@ import { durationText } from '../../../core/time/duration-text';
 import type { Span } from '../../../core/time/spans';
 import type { Adjustment } from '../../../core/steering/plan-edit';
 import { orderId } from '../../../core/ids/ids';
-import { tryOn, type Trial } from '../../steering/trials';
+import { trials, tryOn, type Trial } from '../../steering/trials';
 import type { ExtraSpan, Planned } from './remedy-ideas';
 import { QUARTER, MOST_OVERTIME } from './limits';
 
@@ -31,6 +31,8 @@ const TIME_FOR_ALL = 20;
 /** Trials for one order, one after the other, and those that help. */
 export class Trials {
   readonly found: Remedy[] = [];
+  /** Trials that were made, and may have to be forgotten. */
+  private made: string[] = [];
   private readonly begun = performance.now();
   private readonly was: number;
 
@@ -57,6 +59,7 @@ export class Trials {
   async add(wanted: Adjustment[], label?: string): Promise<boolean> {
     const trial = await this.run(wanted);
     if (trial) this.keep(trial, label);
+    this.forgetOthers();
     return trial !== null && readingOf(trial.plan).minutesLate(orderId(this.id)) === 0;
   }
 
@@ -92,6 +95,7 @@ export class Trials {
         } else low = middle;
       }
       this.keep(best, undefined, minutes * list.length);
+      this.forgetOthers();
     };
     const late = (trial: Trial | null) =>
       trial ? (readingOf(trial.plan).minutesLate(orderId(this.id)) ?? Infinity) : Infinity;
@@ -127,7 +131,15 @@ export class Trials {
     if (performance.now() - this.begun > TIME_FOR_ALL * 1000) return null;
     const { situation, plan } = this.planned;
     const tried = await tryOn(this.db, situation, plan, wanted);
+    if (tried.ok) this.made.push(tried.trial.id);
     return tried.ok && tried.trial.unpinned.every((s) => !wanted.some((w) => w.key === s)) ? tried.trial : null;
+  }
+
+  /** Only so many trials can be taken over: those that help are not to be crowded out by the others. */
+  private forgetOthers(): void {
+    const { kept } = trials(this.db.kitchen);
+    for (const id of this.made) if (!this.found.some((r) => r.trial === id)) kept.delete(id);
+    this.made = [];
   }
 
   private keep(trial: Trial, label?: string, size?: number): void {
