@@ -41,7 +41,9 @@ describe('what is made waits for its use', () => {
         ...{ id: 'o4.beat-frosting', name: 'Beat up vanilla buttercream', role: 'frosting', work: 'hands' },
         ...{ minutes: tempering.minutes, people: { count: 1, skill: 'mix' }, uses: [{ kind: 'mixer', units: 1 }] },
         ...{ grams: 1736, amount: '1\u2009736 g' },
-        preparations: [{ kind: 'take out', text: 'Take vanilla buttercream out of the cold', before: 50 }],
+        preparations: [
+          { kind: 'take out', text: 'Take vanilla buttercream out of the cold, if it is there', before: 50 },
+        ],
       }),
     ]);
     expect(short(waits)).toEqual([

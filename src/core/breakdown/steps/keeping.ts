@@ -63,6 +63,8 @@ export function keepingOf(
   };
 }
 
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
+
 /** What is beaten up is best used soon: cost of each minute. */
 const BEATEN_AGES = 0.005;
 
@@ -84,13 +86,13 @@ function beatingStep(
     uses: last?.uses ?? [],
     oven: null,
     earliest: null,
-    how: say`${formula.keeping.why}. Where it has stood in the cold: cut up, on the bench until it gives, then beaten until it is one again.`,
+    how: say`${capital(formula.keeping.why)}. Where it has stood in the cold: cut up, on the bench until it gives, then beaten until it is one again.`,
     sign: 'smooth, one colour, no cold lumps',
     caution: null,
     grams: amount.grams,
     amount: grams(amount.grams),
     check: null,
     reminders: [],
-    preparations: [{ kind: 'take out', text: say`Take ${named} out of the cold`, before: outOfCold }],
+    preparations: [{ kind: 'take out', text: say`Take ${named} out of the cold, if it is there`, before: outOfCold }],
   };
 }

@@ -43,7 +43,8 @@ export function explainOrder(problem: Problem, plan: Plan, id: string): Link[] |
   const { collect: out, pickup } = problem.orders[order]!;
   const collect = model.stepIndex.get(out)!;
   const late = table.placed[collect] === 1 && table.start[collect]! > pickup;
-  const planned = late ? chainFrom(collect, table, plan) : null;
+  // Beside an order that stands in the plan nothing of others is held by anything but it.
+  const planned = late ? chainFrom(collect, table, null) : null;
   table.removeGroup(group);
   for (const o of group.orders) table.leftOut[o] = 0;
   const placed = placeEarliest(table, group, order, policy) !== null;
@@ -51,14 +52,19 @@ export function explainOrder(problem: Problem, plan: Plan, id: string): Link[] |
   return planned && earliest?.[0]!.start !== planned[0]!.start ? planned : earliest;
 }
 
-/** The chain from a step back, as the table has it. */
-function chainFrom(last: number, table: Timetable, plan: Plan): Link[] {
+/** The chain from a step back, as the table has it; with a plan also why what is in the way stays there. */
+function chainFrom(last: number, table: Timetable, plan: Plan | null): Link[] {
   const { problem } = table.model;
   const links: Link[] = [];
   for (let step = last; links.length < MOST_LINKS;) {
     const because = becauseOf(table, step);
     const known = problem.steps[step]!;
-    links.push({ step: known, start: table.start[step]!, because, held: heldBy(problem, plan, known, because) });
+    links.push({
+      step: known,
+      start: table.start[step]!,
+      because,
+      held: plan ? heldBy(problem, plan, known, because) : [],
+    });
     const next = nextOf(table, step, because);
     if (next === null) break;
     step = next;
