@@ -91,6 +91,21 @@ describe('stored documents', () => {
     expect(plain).toEqual({ ok: true, value: demoBuilds[0]! });
   });
 
+  it('a build of before is told which of its stages writes, and that stage is named after it only where something is written', () => {
+    const stage = (name: string) => ({ ...demoBuilds[0]!.stages[0]!, name });
+    const before = {
+      ...demoBuilds[0]!,
+      stages: [stage('Pipe and inscribe'), stage('Blossoms, inscription'), stage('Box')],
+    };
+    const read = buildCodec.read({ ...before, format: 'zest-ladder/build', version: 2 });
+    if (!read.ok) throw new Error(JSON.stringify(read.problems));
+    expect(read.value.stages.map((s) => [s.name, s.inscribes ?? false])).toEqual([
+      ['Pipe and [inscription:inscribe]', true],
+      ['Blossoms, [inscription:inscription]', true],
+      ['Box', false],
+    ]);
+  });
+
   it('figures that an older kitchen has not take their starting values', () => {
     const older: Partial<typeof startingCoefficients> = { ...startingCoefficients };
     delete older.daysAhead;
