@@ -1,12 +1,12 @@
 import { kindsTaken, type Problem, type Step } from '../planning-format/problem';
 import { expectedEnd, type StepState } from '../floor/floor-state';
 
-/** A step under way is expected to need at least this much longer. Minutes. */
+/** A step under way that has run over is expected to need at least this much longer. Minutes. */
 const STILL_NEEDS = 1;
 
 /**
  * The problem with what happened in it: done and running steps become facts. A running step ends when its likely
- * time is over, or just ahead of now if it has run over.
+ * time is over, this very minute too; or just ahead of now if it has run over.
  *
  * A longest wait that the facts have already broken, or will have by now, is lifted (the part may have to be looked at,
  * but the rest of the cake is still planned); `stood` names those waits.
@@ -19,7 +19,7 @@ export function withFloor(
   const steps: Step[] = problem.steps.map((s) => {
     const state = states.get(s.id);
     if (!state) return s;
-    const end = state.end ?? Math.max(expectedEnd(state, s.minutes.likely), problem.now + STILL_NEEDS);
+    const end = state.end ?? endOfRunning(expectedEnd(state, s.minutes.likely), problem.now);
     const people = s.work === 'hands' ? state.people.filter((p) => team.has(p)) : [];
     return {
       ...s,
@@ -44,11 +44,14 @@ export function withFloor(
   return { problem: { ...problem, steps, waits }, stood };
 }
 
+/** Of two taps in one minute the first must not find a minute that nobody has told: what is due now ends now. */
+const endOfRunning = (expected: number, now: number) => (expected >= now ? expected : now + STILL_NEEDS);
+
 /** A problem as it stands at a later minute, when nothing was told meanwhile: what runs still does, and nothing begins before now. */
 export function problemAt(problem: Problem, minute: number): Problem {
   if (minute <= problem.now) return problem;
   const steps = problem.steps.map((s) =>
-    s.placed?.state === 'running' && s.placed.end <= minute
+    s.placed?.state === 'running' && s.placed.end < minute
       ? { ...s, placed: { ...s.placed, end: minute + STILL_NEEDS } }
       : s,
   );

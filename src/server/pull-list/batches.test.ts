@@ -34,7 +34,7 @@ describe('a batch for several orders', () => {
       expect(ladder.rungs.filter((r) => r.shared).map((r) => r.step)).toContain(first.id);
     }
     const [person] = first.people;
-    expect(await startStep(kitchen.db, first.id, person!)).toMatchObject({ ok: true });
+    expect(await startStep(kitchen.db, first.id, person!, { sure: true })).toMatchObject({ ok: true });
     const begun = (await loadPlanned(kitchen.db))!;
     const bench = benchView(person!, begun.situation, begun.plan)!;
     expect(bench.now!.step).toBe(first.id);

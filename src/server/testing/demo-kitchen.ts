@@ -12,7 +12,15 @@ import { answerQuestion, runPlanningJob, type PlanningRequest, type Question } f
 /** Set, the planner fails with these words; in this kitchen only, where one is named. */
 export const planner: { fails: string | null; failsIn: string | null } = { fails: null, failsIn: null };
 
-const clock = () => performance.now() / 1000;
+/**
+ * A clock that goes on by this much whenever it is looked at: a search ends after so much work, and gives the same plan on whatever machine,
+ * however busy that is. Seconds.
+ */
+const TICK = 0.004;
+const ticking = () => {
+  let time = 0;
+  return () => (time += TICK);
+};
 
 /**
  * Makes a database the one of the process, on its Thursday morning, for tests of use cases. Call it before they are imported: the server's
@@ -26,10 +34,10 @@ export function serveDatabase(rows: Db): void {
   jest.unstable_mockModule('../plan/planner-thread', () => ({
     planInThread: async (kitchen: string, request: PlanningRequest) => {
       if (planner.fails && (planner.failsIn ?? kitchen) === kitchen) throw new Error(planner.fails);
-      return runPlanningJob({ ...request, seconds: Math.min(request.seconds, 0.5) }, clock);
+      return runPlanningJob({ ...request, seconds: Math.min(request.seconds, 0.5) }, ticking());
     },
     askInThread: async (_kitchen: string, about: string, ask: object) =>
-      answerQuestion({ about, ...ask } as Question, clock),
+      answerQuestion({ about, ...ask } as Question, ticking()),
   }));
   jest.unstable_mockModule('../workbench/calculator-thread', () => ({
     calculateInThread: async (name: string, input: unknown, context: CalcContext) =>

@@ -1,6 +1,7 @@
 import { groupBounds } from '../bounds/bound';
 import { groupCost, groupLateness } from '../table/cost';
 import { placeSteps } from '../placing/place-steps';
+import { nearestStarts } from './nearest-starts';
 import { readEarlier, placeAsBefore, takeEarlierRoutes, type EarlierPlan } from './load-plan';
 import { compile, pickupsOf } from '../model/model';
 import { FREE, type Group } from '../model/step-model';
@@ -107,7 +108,12 @@ function planAnew(table: Timetable, group: Group, minutes: number, policy: Placi
 /** Shifted to the right if that is on time, else whichever is cheaper of shifted and planned anew. */
 function fitIn(table: Timetable, group: Group, earlier: EarlierPlan, policy: PlacingPolicy): boolean {
   takeEarlierRoutes(table, group, earlier);
-  const shifted = shiftRight(table, group, earlier)
+  const near = nearestStarts(table, group, earlier);
+  if (near && placeAt(table, group, earlier, near)) {
+    if (!isLate(table, group)) return true;
+    table.removeGroup(group);
+  }
+  const shifted = shiftRight(table, group, earlier, near)
     ? { record: table.record(group), cost: groupCost(table, group) }
     : null;
   if (shifted && !isLate(table, group)) return true;
@@ -117,8 +123,22 @@ function fitIn(table: Timetable, group: Group, earlier: EarlierPlan, policy: Pla
   return true;
 }
 
-/** Every step as early as it can be, but not before where it was: what can stay, stays. */
-function shiftRight(table: Timetable, group: Group, earlier: EarlierPlan): boolean {
+/** Every step where it is to be, by hands and things that it had before as far as they are free. */
+function placeAt(table: Timetable, group: Group, earlier: EarlierPlan, starts: ReadonlyMap<number, number>): boolean {
+  const known = group.steps.every((s) => table.model.steps[s]!.fixed !== FREE || !table.exists(s) || starts.has(s));
+  if (!known) return false;
+  const at = (s: number) => starts.get(s)!;
+  return placeSteps(table, group, { direction: 'earliest', prefer: earlier.prefer, noise: () => 0, low: at, high: at })
+    .ok;
+}
+
+/** Every step as early as it can be, but not before where it was, or where what happened pulls it: what can stay, stays. */
+function shiftRight(
+  table: Timetable,
+  group: Group,
+  earlier: EarlierPlan,
+  near: ReadonlyMap<number, number> | null,
+): boolean {
   const known = group.steps.some((s) => table.model.steps[s]!.fixed === FREE && earlier.steps[s]);
   if (!known) return false;
   const pickups = pickupsOf(table.model, group);
@@ -126,7 +146,10 @@ function shiftRight(table: Timetable, group: Group, earlier: EarlierPlan): boole
     direction: 'earliest',
     prefer: earlier.prefer,
     noise: () => 0,
-    low: (s) => Math.max(earlier.steps[s]?.start ?? -Infinity, pickups.get(s) ?? -Infinity),
+    low: (s) => {
+      const was = earlier.steps[s]?.start ?? -Infinity;
+      return Math.max(Math.min(was, near?.get(s) ?? was), pickups.get(s) ?? -Infinity);
+    },
   }).ok;
 }
 

@@ -26,7 +26,7 @@ export interface Remedy {
 /** Trials of one kind of remedy, and time for all of them, s. */
 const MOST_OF_A_KIND = 12;
 
-const TIME_FOR_ALL = 20;
+const TIME_FOR_ALL = 40;
 
 /** Trials for one order, one after the other, and those that help. */
 export class Trials {
