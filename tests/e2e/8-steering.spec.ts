@@ -46,14 +46,15 @@ test.describe('steering the wall', () => {
 
   test('drags a rung: what hangs on it goes along, and letting go early changes nothing', async ({ page }) => {
     await go(page, '/');
-    const rung = movable(page).filter({ hasText: 'Crumb coat' }).first();
+    // A foam waits for nobody: whatever the plan, its bake goes along.
+    const rung = movable(page).filter({ hasText: 'Whip roulade foam' }).first();
     await rung.evaluate((e) => e.scrollIntoView({ block: 'center' }));
     const label = await rung.getAttribute('aria-label');
     const box = (await rung.boundingBox())!;
     await page.mouse.move(box.x + 20, box.y + 5);
     await page.mouse.down();
     await page.mouse.move(box.x + 20, box.y - 15, { steps: 5 });
-    const note = page.getByRole('status').filter({ hasText: '“Crumb coat”' });
+    const note = page.getByRole('status').filter({ hasText: '“Whip roulade foam”' });
     await expect(note).toContainText(/moves? along/);
     await page.keyboard.press('Escape');
     await page.mouse.up();
