@@ -51,10 +51,17 @@ export function floorState(events: FloorEvent[]): Map<string, StepState> {
 
 type Told = Extract<FloorEvent, { step: string }>;
 
+/** Which events were taken back, and at which minute others really were, by their ids; the last word counts. */
+export function putRight(events: FloorEvent[]): { takenBack: Set<number>; corrected: Map<number, number> } {
+  return {
+    takenBack: new Set(events.flatMap((e) => (e.kind === 'take back' ? [e.event] : []))),
+    corrected: new Map(events.flatMap((e) => (e.kind === 'correct' ? [[e.event, e.to] as const] : []))),
+  };
+}
+
 /** What was told of steps and not taken back, each at the minute at which it really was. */
 function asItWas(events: FloorEvent[]): Told[] {
-  const takenBack = new Set(events.flatMap((e) => (e.kind === 'take back' ? [e.event] : [])));
-  const corrected = new Map(events.flatMap((e) => (e.kind === 'correct' ? [[e.event, e.to] as const] : [])));
+  const { takenBack, corrected } = putRight(events);
   return events.flatMap((e): Told[] => {
     if (!('step' in e) || takenBack.has(e.id)) return [];
     const minute = corrected.get(e.id);

@@ -1,7 +1,7 @@
 import { say } from '../../core/words/say';
 import type { KitchenDb } from '../../data/kitchen-db';
 import { contradictions } from '../../core/floor/contradictions';
-import { floorState, type FloorEvent } from '../../core/floor/floor-state';
+import { floorState, putRight, type FloorEvent } from '../../core/floor/floor-state';
 import { ownerOf, orderNumberOf } from '../../core/ids/ids';
 import { comparePlans } from '../../core/plan-reading/compare-plans';
 import { readingOf } from '../../core/plan-reading/plan-reading';
@@ -36,6 +36,8 @@ export interface Correction {
 interface Corrected {
   step: string;
   told: FloorEvent;
+  /** The instant that is kept; null where it is taken back. */
+  when: string | null;
   after: Situation;
 }
 
@@ -48,15 +50,15 @@ export async function correctTold(db: KitchenDb, wanted: Correction): Promise<Re
     if (!situation || !plan) return refuse(say`There is no plan yet.`);
     const corrected = correctedBy(wanted, situation, db);
     if (!corrected.ok) return corrected;
-    const { step, after, told } = corrected;
+    const { step, after, told, when } = corrected;
     const odd = contradicted(situation, after, plan);
     if (odd.length > 0 && !wanted.sure) return askFirst('sure', say`${odd.join(' ')} Put it right all the same?`);
     const about = { at, order: Number.isNaN(orderNumberOf(step)) ? null : orderNumberOf(step), owner: ownerOf(step) };
-    const { event, when } = wanted;
+    const { event } = wanted;
     await appendEvents(tx, [
       when === null
         ? { kind: 'take back', body: { event }, ...about }
-        : { kind: 'correct', body: { event, when: new Date(when).toISOString() }, ...about },
+        : { kind: 'correct', body: { event, when }, ...about },
     ]);
     if (told.kind === 'start' && situation.states.has(step) && !after.states.has(step))
       await letGoUnbegun(tx, situation, step);
@@ -98,12 +100,11 @@ function correctedBy({ event, when }: Correction, situation: Situation, db: Kitc
   const { told: all, kitchen, minute } = situation;
   const told = all.find((e) => e.id === event);
   if (!told || !('step' in told)) return refuse(say`This was not told of a cake that is still here.`);
-  if (all.some((e) => e.kind === 'take back' && e.event === event))
-    return refuse(say`This has been taken back already.`);
+  if (putRight(all).takenBack.has(event)) return refuse(say`This has been taken back already.`);
   const next = Math.max(...all.map((e) => e.id)) + 1;
   if (when === null) {
     const events: FloorEvent[] = [...all, { id: next, kind: 'take back', minute, event }];
-    return { ok: true, step: told.step, told, after: { ...situation, told: events, states: floorState(events) } };
+    return { ok: true, step: told.step, told, when, after: withTold(situation, events) };
   }
   if (told.kind !== 'start' && told.kind !== 'finish') return refuse(say`Only a beginning and an end have a time.`);
   const at = whenTold(when, db, kitchen.clock);
@@ -115,8 +116,13 @@ function correctedBy({ event, when }: Correction, situation: Situation, db: Kitc
   if (state?.end && told.kind === 'start' && at.minute! > state.end)
     return refuse(LOOK_AGAIN, { when: say`It was done at ${text(state.end)}.` });
   const events: FloorEvent[] = [...all, { id: next, kind: 'correct', minute, event, to: at.minute! }];
-  return { ok: true, step: told.step, told, after: { ...situation, told: events, states: floorState(events) } };
+  return { ok: true, step: told.step, told, when: at.when, after: withTold(situation, events) };
 }
+
+const withTold = (situation: Situation, told: FloorEvent[]): Situation => ({
+  ...situation,
+  ...{ told, states: floorState(told) },
+});
 
 /** What cannot be so any more, and was so before. */
 function contradicted(before: Situation, after: Situation, plan: PlanRow): string[] {

@@ -102,7 +102,7 @@ export function startStep(db: KitchenDb, step: string, person: string, told: Tol
           ? placed.people
           : [person, ...placed.people.slice(1)];
     return [
-      ...standing(tapped, step).map((s) => anywayEvent(s, told.why!)),
+      ...stoodBefore(tapped, step).map((s) => anywayEvent(s, told.why!)),
       { kind: 'start', body: { step, people, equipment: placed.equipment, ...(at.when && { when: at.when }) } },
     ];
   });
@@ -111,7 +111,7 @@ export function startStep(db: KitchenDb, step: string, person: string, told: Tol
 /** What has to be answered before a step is begun at a minute: what it is made of has stood too long, or will. */
 function askBefore(tapped: Tap, step: string, minute: number, told: Told): Result<never> | null {
   const { plan, situation } = tapped;
-  const [stood] = standing(tapped, step);
+  const [stood] = stoodBefore(tapped, step);
   if (stood && !told.why?.trim()) return askFirst('why', say`${stood.text}. Use it anyway? Say why.`);
   const early = told.sure ? null : begunTooEarly(plan, step, minute);
   if (!early) return null;
@@ -125,7 +125,8 @@ function askBefore(tapped: Tap, step: string, minute: number, told: Told): Resul
 }
 
 /** What stands too long before a step. */
-const standing = ({ plan, situation }: Tap, step: string) => stoodLines(situation, plan).filter((s) => s.to === step);
+const stoodBefore = ({ plan, situation }: Tap, step: string) =>
+  stoodLines(situation, plan).filter((s) => s.to === step);
 
 const anywayEvent = ({ from, to, stood, allowed }: StoodLine, why: string): ToldEvent => ({
   kind: 'use anyway',
@@ -135,7 +136,7 @@ const anywayEvent = ({ from, to, stood, allowed }: StoodLine, why: string): Told
 /** What has stood too long is used all the same, with the reason. */
 export function takeAnyway(db: KitchenDb, step: string, why: string): Promise<Result> {
   return tap(db, step, 'what had stood is used', (tapped) => {
-    const lines = standing(tapped, step);
+    const lines = stoodBefore(tapped, step);
     if (lines.length === 0) return say`Nothing stands too long here.`;
     return why.trim() === ''
       ? askFirst('why', say`${lines[0]!.text}. Use it anyway? Say why.`)

@@ -1,7 +1,7 @@
 import { say } from '../../core/words/say';
 import type { KitchenDb } from '../../data/kitchen-db';
 import { readFloorOfDay } from '../../data/repositories/events';
-import type { FloorEvent } from '../../core/floor/floor-state';
+import { putRight, type FloorEvent } from '../../core/floor/floor-state';
 import { cakeSteps, servedBy } from '../../core/situation/whose-step';
 import type { Clock } from '../../core/time/clock';
 import { namesOf } from '../situation/names';
@@ -46,9 +46,7 @@ export async function loadTold(db: KitchenDb): Promise<ToldView | null> {
 }
 
 function toldLines(all: { event: FloorEvent; told: number }[], situation: Situation): ToldLine[] {
-  const events = all.map((a) => a.event);
-  const takenBack = new Set(events.flatMap((e) => (e.kind === 'take back' ? [e.event] : [])));
-  const corrected = new Map(events.flatMap((e) => (e.kind === 'correct' ? [[e.event, e.to] as const] : [])));
+  const { takenBack, corrected } = putRight(all.map((a) => a.event));
   const steps = new Map(cakeSteps(situation).map((s) => [s.id as string, s]));
   const names = namesOf(situation);
   const lines = all.flatMap(({ event: e, told }): ToldLine[] => {

@@ -9,12 +9,12 @@ import { TapQuestion } from './tap-question';
 
 const clock = { origin: '2027-05-20T00:00:00Z', zone: 'UTC' };
 
-function question(asks: Asks, busy = false) {
+function question(asks: Asks, busy = false, problem: string | null = null) {
   const [onAnswer, onNo] = [jest.fn(), jest.fn()];
   const page = inPage(
     <LocalizationProvider dateAdapter={AdapterLuxon} adapterLocale="en-GB">
       <TapQuestion
-        {...{ asks, busy, clock, onAnswer, onNo }}
+        {...{ asks, busy, problem, clock, onAnswer, onNo }}
         message="“Bake” was begun at 09:40: 0 min ago. Is it really done?"
         yes="Done"
         minute={600}
@@ -42,6 +42,13 @@ describe('what the kitchen asks back before a tap counts', () => {
     expect(screen.queryByRole('button', { name: 'Yes: done' })).toBeNull();
     await hand.click(button('Done, at this time'));
     expect(onAnswer).toHaveBeenCalledWith({ when: '2027-05-20T10:00:00.000Z', sure: true });
+  });
+
+  it('says beside the time what is wrong with it', async () => {
+    const { hand } = question('when', false, 'It was begun at 09:40.');
+    expect(screen.queryByText('It was begun at 09:40.')).toBeNull();
+    await hand.click(button('At another time'));
+    expect(screen.getByText('It was begun at 09:40.')).toBeTruthy();
   });
 
   it('wants a reason where something is used anyway: one of those that are usual, or one’s own words', async () => {

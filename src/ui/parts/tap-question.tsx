@@ -17,6 +17,8 @@ interface TapQuestionProps {
   message: string;
   /** What happens if it is so: "Begin it". */
   yes: string;
+  /** What is wrong with the time that was answered. */
+  problem: string | null;
   clock: Clock;
   minute: number;
   busy: boolean;
@@ -25,7 +27,7 @@ interface TapQuestionProps {
 }
 
 /** What the kitchen asks back before a tap counts: large, and nothing has happened until it is answered. */
-export function TapQuestion({ asks, message, yes, clock, minute, busy, onAnswer, onNo }: TapQuestionProps) {
+export function TapQuestion({ asks, message, yes, problem, clock, minute, busy, onAnswer, onNo }: TapQuestionProps) {
   const [why, setWhy] = useState('');
   const [at, setAt] = useState<string | null>(timeOf(minute, clock).toISO());
   const [other, setOther] = useState(false);
@@ -66,7 +68,14 @@ export function TapQuestion({ asks, message, yes, clock, minute, busy, onAnswer,
       )}
       {asks === 'when' && other && (
         <Box sx={{ mt: 2 }}>
-          <ClockField label={say`It was at`} clock={clock} minute={minute} value={at} onChange={setAt} />
+          <ClockField
+            label={say`It was at`}
+            clock={clock}
+            minute={minute}
+            value={at}
+            onChange={setAt}
+            error={problem ?? undefined}
+          />
         </Box>
       )}
       <Box sx={{ display: 'flex', gap: 1.5, mt: 2.5, flexWrap: 'wrap' }}>

@@ -1,3 +1,4 @@
+import type {} from '@mui/x-date-pickers/themeAugmentation';
 import { createTheme } from '@mui/material/styles';
 import { dark, light, type Palette } from './palette';
 
@@ -48,6 +49,13 @@ export const theme = createTheme({
           backgroundColor: 'var(--zl-card)',
           '&.Mui-focused .MuiOutlinedInput-notchedOutline': { borderColor: 'var(--zl-ink)' },
         },
+        notchedOutline: { borderColor: 'var(--zl-muted)' },
+      },
+    },
+    // Fields in which a day or a time is picked look like all others.
+    MuiPickersOutlinedInput: {
+      styleOverrides: {
+        root: { backgroundColor: 'var(--zl-card)' },
         notchedOutline: { borderColor: 'var(--zl-muted)' },
       },
     },
