@@ -88,7 +88,7 @@ export async function insertPlan(db: KitchenDb, plan: Omit<PlanRow, 'id'>): Prom
 }
 
 /** Room that thinned plans left is swept up after so many new ones: an embedded database does not do it by itself. */
-const PLANS_A_VACUUM = 20;
+const PLANS_A_VACUUM = 8;
 
 async function vacuumPlans({ rows }: KitchenDb): Promise<void> {
   // Inside a transaction nothing can be swept up; the next one outside does it.
