@@ -94,22 +94,26 @@ export interface CalcContext {
 export type CalcValue = number | string | boolean | null | CalcValue[] | { [key: string]: CalcValue };
 export type CalcValues = Record<string, CalcValue>;
 
-export const GROUPS = [
-  'Measures',
+/** Calculators that take a whole order: for the command line, as the screens have pages of their own for it. */
+export const ORDER_GROUP = say`Order`;
+/** In the order in which they are listed. */
+export const GROUPS: readonly string[] = [
+  say`Measures`,
   say`Shapes and portions`,
-  'Tins',
-  'Amounts',
-  'Formula',
+  say`Tins`,
+  say`Amounts`,
+  say`Formula`,
   say`Sheets and panels`,
   say`Heat and cold`,
-  'Order',
-] as const;
+  ORDER_GROUP,
+];
 
 export interface CalculatorHead {
   /** As the command line and the search know it. */
   name: string;
   title: string;
-  group: (typeof GROUPS)[number];
+  /** One of `GROUPS`. */
+  group: string;
   about: string;
   /** The formula, or where its figures come from. */
   source: string;
@@ -141,8 +145,8 @@ export function calculator<F extends Fields>(
 }
 
 /** Ingredient lines, as most formula calculators take them. */
-export const lines = (label = 'Ingredients'): Field<FormulaLine[]> =>
-  list(label, { ingredient: text('Ingredient'), grams: number('Grams', 'g') }) as Field<FormulaLine[]>;
+export const lines = (label = say`Ingredients`): Field<FormulaLine[]> =>
+  list(label, { ingredient: text(say`Ingredient`), grams: number(say`Grams`, 'g') }) as Field<FormulaLine[]>;
 
 /** Pieces to cut from a sheet. */
 export const pieceOf = (p: {

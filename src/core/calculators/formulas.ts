@@ -41,12 +41,11 @@ const rows = (
 
 export const formulaCalculators: Calculator[] = [
   calculator({
-    ...{ name: 'percentages', title: say`Baker’s percentages`, group: 'Formula' },
-    about:
-      'Of the flour; of the total where there is none. An ingredient is flour if the library says so, or its id ends in “flour”.',
+    ...{ name: 'percentages', title: say`Baker’s percentages`, group: say`Formula` },
+    about: say`Of the flour; of the total where there is none. An ingredient is flour if the library says so, or its id ends in “flour”.`,
     source: say`Weight ÷ weight of all flours.`,
     fields: { lines: lines() },
-    results: { base: [say`Per cent of`, ''], lines: ['Lines', ''], total: ['Total', 'g'] },
+    results: { base: [say`Per cent of`, ''], lines: [say`Lines`, ''], total: [say`Total`, 'g'] },
     run: ({ lines: given }, { kitchen }) => {
       const { base, lines: percent } = bakersPercentages(given, withFlours(given, kitchen.ingredients));
       return {
@@ -57,17 +56,17 @@ export const formulaCalculators: Calculator[] = [
     },
   }),
   calculator({
-    ...{ name: 'scale', title: say`Scale a formula`, group: 'Formula', also: 'yield scarce' },
-    about: 'To a yield, to a weight of mix, or to as much as there is of one ingredient. Linear; nothing is rounded.',
+    ...{ name: 'scale', title: say`Scale a formula`, group: say`Formula`, also: say`yield scarce` },
+    about: say`To a yield, to a weight of mix, or to as much as there is of one ingredient. Linear; nothing is rounded.`,
     source: say`Yield = total × (1 − loss).`,
     fields: {
       lines: lines(),
-      loss: number('Loss', 'share', { default: 0, most: 0.99 }),
+      loss: number(say`Loss`, 'share', { default: 0, most: 0.99 }),
       to: choice<'yield' | 'total' | 'scarce'>('To', ['yield', 'total', 'scarce'], 'yield'),
-      grams: number('Grams', 'g', { default: 1000 }),
+      grams: number(say`Grams`, 'g', { default: 1000 }),
       ingredient: text(say`The scarce one`, ''),
     },
-    results: { factor: ['Factor', ''], lines: ['Lines', ''], total: ['Mix', 'g'], yield: ['Yield', 'g'] },
+    results: { factor: [say`Factor`, ''], lines: [say`Lines`, ''], total: [say`Mix`, 'g'], yield: [say`Yield`, 'g'] },
     run: ({ lines: given, loss, to, grams, ingredient }) => {
       const formula = { lines: given, loss };
       const scarce = to === 'scarce' ? scaleToScarce(formula, ingredient, grams) : null;
@@ -83,19 +82,19 @@ export const formulaCalculators: Calculator[] = [
     },
   }),
   calculator({
-    ...{ name: 'round', title: say`Round to the scale`, group: 'Formula', also: 'distortion whole eggs sheets' },
-    about: 'To what a scale shows, eggs to whole ones, gelatine to half sheets; and how far each line moved.',
+    ...{ name: 'round', title: say`Round to the scale`, group: say`Formula`, also: say`distortion whole eggs sheets` },
+    about: say`To what a scale shows, eggs to whole ones, gelatine to half sheets; and how far each line moved.`,
     source: say`1 g, 0.1 g under 10 g; warns over 3 %.`,
     fields: {
       lines: lines(),
-      eggs: choice<'whole' | 'beaten'>('Eggs', ['whole', 'beaten'], 'whole'),
+      eggs: choice<'whole' | 'beaten'>(say`Eggs`, ['whole', 'beaten'], 'whole'),
       eggWeight: eggWeight(),
       sheetGrams: number(say`A sheet of gelatine`, 'g', {
         default: (f) => f.sheetGrades[f.sheetGrade].grams,
         least: 0.1,
       }),
     },
-    results: { lines: ['Lines', ''], worst: [say`Largest distortion`, 'share'], warns: [say`Over 3 %`, ''] },
+    results: { lines: [say`Lines`, ''], worst: [say`Largest distortion`, 'share'], warns: [say`Over 3 %`, ''] },
     run: ({ lines: given, eggs, eggWeight: weight, sheetGrams }, { kitchen }) => {
       const rounded = roundLines(given, kitchen.ingredients, { eggs, eggWeight: weight, sheetGrams });
       return {
@@ -109,40 +108,40 @@ export const formulaCalculators: Calculator[] = [
     },
   }),
   calculator({
-    ...{ name: 'eggs', title: say`What is in an egg`, group: 'Formula', also: 'whites yolks' },
-    about: 'Contents, whites and yolks of so many eggs.',
+    ...{ name: 'eggs', title: say`What is in an egg`, group: say`Formula`, also: say`whites yolks` },
+    about: say`Contents, whites and yolks of so many eggs.`,
     source: say`Shell 11 %, white 59 %, yolk 30 % of a whole egg.`,
     fields: {
-      count: number('Eggs', 'count', { default: 7 }),
+      count: number(say`Eggs`, 'count', { default: 7 }),
       eggWeight: eggWeight(),
       size: choice<string>('or their class', [BY_WEIGHT, ...EGG_CLASSES.keys()], BY_WEIGHT),
     },
-    results: { contents: [say`Without shell`, 'g'], whites: ['Whites', 'g'], yolks: ['Yolks', 'g'] },
+    results: { contents: [say`Without shell`, 'g'], whites: [say`Whites`, 'g'], yolks: [say`Yolks`, 'g'] },
     run: ({ count, eggWeight: weight, size }, { kitchen }) => ({
       ...eggParts(count, EGG_CLASSES.get(size) ?? weight, kitchen.coefficients.egg.shares),
     }),
   }),
   calculator({
-    ...{ name: 'egg-ledger', title: say`Egg ledger`, group: 'Formula', also: 'crack left over' },
-    about: 'Adds up what batches need of whole egg, whites and yolks: how many to crack, and what is left over.',
+    ...{ name: 'egg-ledger', title: say`Egg ledger`, group: say`Formula`, also: say`crack left over` },
+    about: say`Adds up what batches need of whole egg, whites and yolks: how many to crack, and what is left over.`,
     source: say`Crack enough for the beaten egg and then for the scarcer part.`,
     fields: {
       needs: list(
-        'Batches',
+        say`Batches`,
         {
-          whole: number('Whole', 'g', { default: 0 }),
-          whites: number('Whites', 'g', { default: 0 }),
-          yolks: number('Yolks', 'g', { default: 0 }),
+          whole: number(say`Whole`, 'g', { default: 0 }),
+          whites: number(say`Whites`, 'g', { default: 0 }),
+          yolks: number(say`Yolks`, 'g', { default: 0 }),
         },
         [{ whole: 300, whites: 250, yolks: 120 }],
       ),
       eggWeight: eggWeight(),
     },
     results: {
-      crack: ['Crack', 'count'],
-      whole: ['Whole', 'g'],
-      whites: ['Whites', 'g'],
-      yolks: ['Yolks', 'g'],
+      crack: [say`Crack`, 'count'],
+      whole: [say`Whole`, 'g'],
+      whites: [say`Whites`, 'g'],
+      yolks: [say`Yolks`, 'g'],
       leftWhites: [say`Whites over`, 'g'],
       leftYolks: [say`Yolks over`, 'g'],
     },
@@ -152,30 +151,30 @@ export const formulaCalculators: Calculator[] = [
     },
   }),
   calculator({
-    ...{ name: 'yeast', title: say`Yeast`, group: 'Formula', also: 'fresh dried instant' },
-    about: 'One kind for another.',
+    ...{ name: 'yeast', title: say`Yeast`, group: say`Formula`, also: say`fresh dried instant` },
+    about: say`One kind for another.`,
     source: say`Fresh : active dry : instant = 1 : 0.5 : 0.4 by weight.`,
     fields: {
-      grams: number('Yeast', 'g', { default: 20 }),
-      from: choice<Yeast>('It is', YEASTS, 'fresh'),
-      to: choice<Yeast>('You have', YEASTS, 'instant'),
+      grams: number(say`Yeast`, 'g', { default: 20 }),
+      from: choice<Yeast>(say`It is`, YEASTS, 'fresh'),
+      to: choice<Yeast>(say`You have`, YEASTS, 'instant'),
     },
-    results: { grams: ['Take', 'g'] },
+    results: { grams: [say`Take`, 'g'] },
     run: ({ grams, from, to }, { kitchen }) => ({ grams: convertYeast(grams, from, to, kitchen.coefficients.yeast) }),
   }),
   calculator({
-    ...{ name: 'gelatine', title: say`Gelatine`, group: 'Formula', also: 'bloom sheets powder leaf' },
-    about: 'Between strengths, and in sheets of a grade. Powder is soaked in five times its weight of water.',
+    ...{ name: 'gelatine', title: say`Gelatine`, group: say`Formula`, also: say`bloom sheets powder leaf` },
+    about: say`Between strengths, and in sheets of a grade. Powder is soaked in five times its weight of water.`,
     source: say`Grams × √(bloom₁ ÷ bloom₂).`,
     fields: {
       grams: number(say`Formula says`, 'g', { default: 12 }),
-      fromBloom: number('of bloom', 'bloom', { default: 200, least: 1 }),
+      fromBloom: number(say`of bloom`, 'bloom', { default: 200, least: 1 }),
       toBloom: maybe(say`You have powder of bloom`, 'bloom', { least: 1 }),
-      grade: choice<SheetGrade>('or sheets, grade', GRADES, (f) => f.sheetGrade),
+      grade: choice<SheetGrade>(say`or sheets, grade`, GRADES, (f) => f.sheetGrade),
     },
     results: {
-      grams: ['Take', 'g'],
-      bloom: ['of bloom', 'bloom'],
+      grams: [say`Take`, 'g'],
+      bloom: [say`of bloom`, 'bloom'],
       sheets: [say`Sheets of the grade`, 'count'],
       water: [say`Water to soak powder in`, 'ml'],
     },
@@ -196,17 +195,17 @@ export const formulaCalculators: Calculator[] = [
     ...{
       name: 'substitute',
       title: say`Do without`,
-      group: 'Formula',
-      also: 'egg-free nut-free buttermilk cake flour allergen',
+      group: say`Formula`,
+      also: say`egg-free nut-free buttermilk cake flour allergen`,
     },
-    about: 'What can stand in for an ingredient, by weight, and what changes with it.',
+    about: say`What can stand in for an ingredient, by weight, and what changes with it.`,
     source: say`Customary substitutions; each kitchen tests its own.`,
     fields: {
-      ingredient: choice<string>('Ingredient', [...new Set(SUBSTITUTIONS.map((s) => s.replaces))], 'buttermilk'),
-      grams: number('Weight', 'g', { default: 100 }),
+      ingredient: choice<string>(say`Ingredient`, [...new Set(SUBSTITUTIONS.map((s) => s.replaces))], 'buttermilk'),
+      grams: number(say`Weight`, 'g', { default: 100 }),
       avoid: names(say`Must be without (allergens)`),
     },
-    results: { ways: ['Ways', ''] },
+    results: { ways: [say`Ways`, ''] },
     run: ({ ingredient, grams, avoid }) => {
       refuseUnlisted(avoid);
       const ways = SUBSTITUTIONS.filter(
@@ -228,17 +227,17 @@ export const formulaCalculators: Calculator[] = [
     },
   }),
   calculator({
-    ...{ name: 'ganache', title: say`Ganache`, group: 'Formula', also: 'chocolate cream drip' },
-    about: 'Chocolate and cream by what it is for, and at what warmth it is worked.',
+    ...{ name: 'ganache', title: say`Ganache`, group: say`Formula`, also: say`chocolate cream drip` },
+    about: say`Chocolate and cream by what it is for, and at what warmth it is worked.`,
     source: say`Dark : cream drip 1:1, pour 1:1, spread 1.5:1, whip 1:1.5, truffle 2:1; milk × 1.4, white × 1.75.`,
     fields: {
       grams: number(say`To make`, 'g', { default: 1000 }),
       use: choice<GanacheUse>('To', ['drip', 'pour', 'spread', 'whip', 'truffle'], 'spread'),
-      chocolate: choice<Chocolate>('Chocolate', ['dark', 'milk', 'white'], 'dark'),
+      chocolate: choice<Chocolate>(say`Chocolate`, ['dark', 'milk', 'white'], 'dark'),
     },
     results: {
-      chocolate: ['Chocolate', 'g'],
-      cream: ['Cream', 'g'],
+      chocolate: [say`Chocolate`, 'g'],
+      cream: [say`Cream`, 'g'],
       ratio: [say`Chocolate to one of cream`, ''],
       workLow: [say`Work from`, '°C'],
       workHigh: ['to', '°C'],
@@ -249,19 +248,19 @@ export const formulaCalculators: Calculator[] = [
     },
   }),
   calculator({
-    ...{ name: 'syrup', title: say`Sugar syrup`, group: 'Formula', also: 'brix boil soak' },
-    about: 'Sugar and water for a syrup, and what has to boil off.',
+    ...{ name: 'syrup', title: say`Sugar syrup`, group: say`Formula`, also: say`brix boil soak` },
+    about: say`Sugar and water for a syrup, and what has to boil off.`,
     source: say`Sugar = weight × °Brix ÷ 100; begun at a ratio of sugar to water.`,
     fields: {
-      grams: number('Syrup', 'g', { default: 500 }),
-      brix: number('Strength', '°Brix', { default: 65, least: 1, most: 99 }),
+      grams: number(say`Syrup`, 'g', { default: 500 }),
+      brix: number(say`Strength`, '°Brix', { default: 65, least: 1, most: 99 }),
       ratio: number(say`Sugar to one of water at the start`, '', { default: 1, least: 0.01 }),
     },
     results: {
-      sugar: ['Sugar', 'g'],
-      water: ['Water', 'g'],
+      sugar: [say`Sugar`, 'g'],
+      water: [say`Water`, 'g'],
       boilOff: [say`Boil off`, 'g'],
-      density: ['Weighs', 'g/ml'],
+      density: [say`Weighs`, 'g/ml'],
     },
     run: ({ grams, brix, ratio }) => {
       const made = syrup(grams, brix, ratio);
@@ -271,26 +270,26 @@ export const formulaCalculators: Calculator[] = [
     },
   }),
   calculator({
-    ...{ name: 'alcohol', title: say`Alcohol of a soak`, group: 'Formula', also: 'spirit rum brandy' },
-    about: 'By volume of the finished soak.',
+    ...{ name: 'alcohol', title: say`Alcohol of a soak`, group: say`Formula`, also: say`spirit rum brandy` },
+    about: say`By volume of the finished soak.`,
     source: say`Spirit ml × % ÷ (spirit ml + syrup ml).`,
     fields: {
-      spirit: number('Spirit', 'ml', { default: 60 }),
-      strength: number('its strength', '% vol', { default: 40, most: 100 }),
-      syrup: number('Syrup', 'g', { default: 400 }),
-      brix: number('its strength', '°Brix', { default: 40, most: 99 }),
+      spirit: number(say`Spirit`, 'ml', { default: 60 }),
+      strength: number(say`its strength`, '% vol', { default: 40, most: 100 }),
+      syrup: number(say`Syrup`, 'g', { default: 400 }),
+      brix: number(say`its strength`, '°Brix', { default: 40, most: 99 }),
     },
-    results: { alcohol: ['Alcohol', '% vol'] },
+    results: { alcohol: [say`Alcohol`, '% vol'] },
     run: ({ spirit, strength, syrup: grams, brix }) => ({
       alcohol: alcoholByVolume(spirit, strength, grams, syrupDensity(brix)),
     }),
   }),
   calculator({
-    ...{ name: 'allergens', title: say`Allergens of a formula`, group: 'Formula' },
-    about: 'What its ingredients bring, checked against what must not be in it.',
+    ...{ name: 'allergens', title: say`Allergens of a formula`, group: say`Formula` },
+    about: say`What its ingredients bring, checked against what must not be in it.`,
     source: say`Allergens of each ingredient in the library.`,
     fields: { lines: lines(), avoid: names(say`Must not contain`) },
-    results: { allergens: ['Contains', ''], clashes: [say`Must not`, ''] },
+    results: { allergens: [say`Contains`, ''], clashes: [say`Must not`, ''] },
     run: ({ lines: given, avoid }, { kitchen }) => {
       const unknown = given.filter((l) => !kitchen.ingredients.has(l.ingredient)).map((l) => l.ingredient);
       if (unknown.length > 0) throw new CannotCalculate(`The library does not know: ${unknown.join(', ')}.`);

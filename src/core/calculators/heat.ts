@@ -8,24 +8,24 @@ const bandAround = (tau: number) => ({ low: tau * (1 - BAND), likely: tau, high:
 
 export const heatCalculators: Calculator[] = [
   calculator({
-    ...{ name: 'cooling', title: say`When is it cool?`, group: say`Heat and cold`, also: 'probe temperature chill' },
-    about: 'An estimate with a low and a high, always checked by probe. Local food law and your own plan come first.',
+    ...{ name: 'cooling', title: say`When is it cool?`, group: say`Heat and cold`, also: say`probe temperature chill` },
+    about: say`An estimate with a low and a high, always checked by probe. Local food law and your own plan come first.`,
     source: say`T(t) = Tₐ + (T₀ − Tₐ) e^(−t/τ), τ by thing and place, or fitted to your probe.`,
     fields: {
       thing: choice<string>(
-        'What',
+        say`What`,
         (f) => Object.keys(f.cooling),
         (f) => Object.keys(f.cooling)[0] ?? '',
       ),
-      place: choice<'bench' | 'fridge' | 'freezer'>('Where', ['bench', 'fridge', 'freezer'], 'bench'),
-      from: number('It is now', '°C', { default: 95, least: -40 }),
+      place: choice<'bench' | 'fridge' | 'freezer'>(say`Where`, ['bench', 'fridge', 'freezer'], 'bench'),
+      from: number(say`It is now`, '°C', { default: 95, least: -40 }),
       ambient: number(say`The place has`, '°C', { default: 21, least: -40 }),
       target: number('When under', '°C', { default: 28, least: -40 }),
-      tau: maybe('τ, if you know it', 'min', { least: 0.1 }),
+      tau: maybe(say`τ, if you know it`, 'min', { least: 0.1 }),
     },
     results: {
       low: [say`At the earliest`, 'min'],
-      likely: ['Likely', 'min'],
+      likely: [say`Likely`, 'min'],
       high: [say`At the latest`, 'min'],
       after30: [say`In half an hour it has`, '°C'],
     },
@@ -45,19 +45,23 @@ export const heatCalculators: Calculator[] = [
       name: 'cooling-fit',
       title: say`Learn cooling from the probe`,
       group: say`Heat and cold`,
-      also: 'readings tau',
+      also: say`readings tau`,
     },
-    about: 'Fits τ to your readings: two at the least.',
+    about: say`Fits τ to your readings: two at the least.`,
     source: say`Least squares on ln((T − Tₐ) ÷ (T₀ − Tₐ)) = −t/τ, bounds of two standard errors.`,
     fields: {
       ambient: number(say`The place has`, '°C', { default: 21, least: -40 }),
-      readings: list('Readings', { minutes: number('After', 'min'), celsius: number('it had', '°C', { least: -40 }) }, [
-        { minutes: 0, celsius: 92 },
-        { minutes: 20, celsius: 63 },
-        { minutes: 40, celsius: 46 },
-      ]),
+      readings: list(
+        say`Readings`,
+        { minutes: number(say`After`, 'min'), celsius: number(say`it had`, '°C', { least: -40 }) },
+        [
+          { minutes: 0, celsius: 92 },
+          { minutes: 20, celsius: 63 },
+          { minutes: 40, celsius: 46 },
+        ],
+      ),
     },
-    results: { low: ['τ at least', 'min'], likely: ['τ', 'min'], high: ['τ at most', 'min'] },
+    results: { low: [say`τ at least`, 'min'], likely: ['τ', 'min'], high: [say`τ at most`, 'min'] },
     run: ({ ambient, readings }) => {
       const fit = fitCooling(readings, ambient);
       if (!fit) throw new CannotCalculate('At least two readings above the room, of which the later is cooler.');

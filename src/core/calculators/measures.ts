@@ -12,13 +12,13 @@ const country = () => choice<Country | typeof KITCHENS>(say`Cups of`, [KITCHENS,
 
 export const measureCalculators: Calculator[] = [
   calculator({
-    ...{ name: 'parse', title: say`What was typed`, group: 'Measures' },
-    about: 'Reads “1 1/2 cups”, “2 lb 3 oz”, “350F”, “gas 4”, “1h30”.',
+    ...{ name: 'parse', title: say`What was typed`, group: say`Measures` },
+    about: say`Reads “1 1/2 cups”, “2 lb 3 oz”, “350F”, “gas 4”, “1h30”.`,
     source: say`International units; household measures by country.`,
     fields: {
       text: text('Typed', '1 1/2 cups'),
       country: country(),
-      decimal: choice<Decimal | typeof KITCHENS>('Decimals', [KITCHENS, 'point', 'comma', 'ask'], KITCHENS),
+      decimal: choice<Decimal | typeof KITCHENS>(say`Decimals`, [KITCHENS, 'point', 'comma', 'ask'], KITCHENS),
     },
     results: {
       dimension: [say`It measures`, ''],
@@ -50,10 +50,10 @@ export const measureCalculators: Calculator[] = [
     ...{
       name: 'convert',
       title: say`From one unit to another`,
-      group: 'Measures',
-      also: 'cups ounces pounds inches litres',
+      group: say`Measures`,
+      also: say`cups ounces pounds inches litres`,
     },
-    about: 'Within mass, volume, length or time. Between volume and weight use the density.',
+    about: say`Within mass, volume, length or time. Between volume and weight use the density.`,
     source: say`International units; household measures by country.`,
     fields: {
       value: number('Amount', '', { default: 1 }),
@@ -61,7 +61,7 @@ export const measureCalculators: Calculator[] = [
       to: text('To', 'ml'),
       country: country(),
     },
-    results: { value: ['Result', ''], unit: ['Unit', ''] },
+    results: { value: ['Result', ''], unit: [say`Unit`, ''] },
     run: ({ value, from, to, country: asked }, { typing }) => {
       const of = asked === KITCHENS ? typing.country : asked;
       const [a, b] = [unitNamed(from, of), unitNamed(to, of)];
@@ -76,21 +76,21 @@ export const measureCalculators: Calculator[] = [
     ...{
       name: 'temperature',
       title: say`Oven temperature`,
-      group: 'Measures',
-      also: 'fahrenheit celsius gas mark fan',
+      group: say`Measures`,
+      also: say`fahrenheit celsius gas mark fan`,
     },
-    about: 'Give one of the four; the others follow.',
+    about: say`Give one of the four; the others follow.`,
     source: say`°F = °C × 9⁄5 + 32; fan = conventional − 20 °C or the kitchen’s own offset; customary gas marks.`,
     fields: {
-      celsius: maybe('°C, conventional', '°C', { least: -273.15 }),
-      fan: maybe('°C, fan', '°C', { least: -273.15 }),
+      celsius: maybe(say`°C, conventional`, '°C', { least: -273.15 }),
+      fan: maybe(say`°C, fan`, '°C', { least: -273.15 }),
       fahrenheit: maybe('°F', '°F', { least: -459.67 }),
       gas: maybe(say`Gas mark`, ''),
     },
     results: {
-      celsius: ['Conventional', '°C'],
-      fan: ['Fan', '°C'],
-      fahrenheit: ['Fahrenheit', '°F'],
+      celsius: [say`Conventional`, '°C'],
+      fan: [say`Fan`, '°C'],
+      fahrenheit: [say`Fahrenheit`, '°F'],
       gas: [say`Gas mark`, ''],
     },
     run: ({ celsius, fan, fahrenheit, gas }, { kitchen }) => {
@@ -105,17 +105,17 @@ export const measureCalculators: Calculator[] = [
     },
   }),
   calculator({
-    ...{ name: 'density', title: say`Volume and weight`, group: 'Measures', also: 'cup of flour sugar grams' },
-    about: 'By the ingredient’s own density: a cup of flour is not a cup of sugar. Give millilitres or grams.',
+    ...{ name: 'density', title: say`Volume and weight`, group: say`Measures`, also: say`cup of flour sugar grams` },
+    about: say`By the ingredient’s own density: a cup of flour is not a cup of sugar. Give millilitres or grams.`,
     source: say`g = ml × g/ml; flour sifted before it is measured weighs 0.87 of unsifted in the same cup.`,
     fields: {
       ingredient: text(say`Ingredient (its id)`, ''),
-      density: maybe('or density', 'g/ml'),
-      millilitres: maybe('Volume', 'ml'),
-      grams: maybe('or weight', 'g'),
-      sifting: choice<Sifting>('Sifted', ['not', 'before measuring', 'after measuring'], 'not'),
+      density: maybe(say`or density`, 'g/ml'),
+      millilitres: maybe(say`Volume`, 'ml'),
+      grams: maybe(say`or weight`, 'g'),
+      sifting: choice<Sifting>(say`Sifted`, ['not', 'before measuring', 'after measuring'], 'not'),
     },
-    results: { grams: ['Weight', 'g'], millilitres: ['Volume', 'ml'], density: ['Density', 'g/ml'] },
+    results: { grams: [say`Weight`, 'g'], millilitres: [say`Volume`, 'ml'], density: [say`Density`, 'g/ml'] },
     run: ({ ingredient, density, millilitres, grams, sifting }, { kitchen }) => {
       const own = density ?? kitchen.ingredients.get(ingredient)?.density ?? null;
       if (!own) throw new CannotCalculate(`No density is known${ingredient ? ` of “${ingredient}”` : ''}: give one.`);

@@ -19,26 +19,27 @@ import {
   words,
   type Calculator,
   type CalcValue,
+  ORDER_GROUP,
 } from './calculator';
 
 export const orderCalculators: Calculator[] = [
   calculator({
-    ...{ name: 'breakdown', title: say`Break an order down`, group: 'Order' },
-    about: 'All components of a build in a size, with portions, left-overs and allergens. Tiers from the bottom up.',
+    ...{ name: 'breakdown', title: say`Break an order down`, group: ORDER_GROUP },
+    about: say`All components of a build in a size, with portions, left-overs and allergens. Tiers from the bottom up.`,
     source: say`The builds, formulas and figures of the kitchen.`,
     fields: {
       build: text(say`Build (its id)`),
-      tiers: list('Tiers', { form: form('Form') }),
+      tiers: list(say`Tiers`, { form: form(say`Form`) }),
       without: names(say`Left out (roles)`),
       choices: words(say`Schools and routes`),
     },
     results: {
-      cake: ['Cake', ''],
-      portions: ['Portions', 'count'],
+      cake: [say`Cake`, ''],
+      portions: [say`Portions`, 'count'],
       grams: [say`Finished cake`, 'g'],
-      components: ['Components', ''],
+      components: [say`Components`, ''],
       leftOvers: [say`Left over`, ''],
-      allergens: ['Contains', ''],
+      allergens: [say`Contains`, ''],
     },
     run: ({ build, tiers, without, choices }, { kitchen, builds }) => {
       const found = builds.get(build);

@@ -14,35 +14,35 @@ export const SCHOOLS: School[] = [
     key: 'level',
     question: say`Domed layers`,
     choices: [
-      { key: 'trim', name: say`Trim level`, effect: 'takes the dome off; the trimmings go to the crumb box' },
-      { key: 'upside-down', name: say`Cool upside down`, effect: 'nothing is cut off; a closer top' },
+      { key: 'trim', name: say`Trim level`, effect: say`takes the dome off; the trimmings go to the crumb box` },
+      { key: 'upside-down', name: say`Cool upside down`, effect: say`nothing is cut off; a closer top` },
     ],
   },
   {
     key: 'cloth',
     question: say`Rolling a sheet`,
     choices: [
-      { key: 'dry', name: say`Sugared dry cloth`, effect: 'a crisper skin, sugar outside' },
-      { key: 'damp', name: say`Damp cloth`, effect: 'a softer skin, bends further' },
+      { key: 'dry', name: say`Sugared dry cloth`, effect: say`a crisper skin, sugar outside` },
+      { key: 'damp', name: say`Damp cloth`, effect: say`a softer skin, bends further` },
     ],
   },
   {
     key: 'melt',
     question: say`Melting chocolate`,
     choices: [
-      { key: 'bath', name: say`Over a water bath`, effect: 'slow and even; keep steam out' },
-      { key: 'microwave', name: say`In short microwave bursts`, effect: 'quick; stir between bursts of 20 s' },
+      { key: 'bath', name: say`Over a water bath`, effect: say`slow and even; keep steam out` },
+      { key: 'microwave', name: say`In short microwave bursts`, effect: say`quick; stir between bursts of 20 s` },
     ],
   },
   {
     key: 'bake',
     question: say`Several layers of one size`,
     choices: [
-      { key: 'at-once', name: say`All tins at once`, effect: 'as many tins as there are' },
+      { key: 'at-once', name: say`All tins at once`, effect: say`as many tins as there are` },
       {
         key: 'rounds',
         name: say`One tin after another`,
-        effect: 'one tin, baked in rounds; mixed anew where the batter cannot stand',
+        effect: say`one tin, baked in rounds; mixed anew where the batter cannot stand`,
       },
     ],
   },
@@ -53,17 +53,17 @@ export const SCHOOLS: School[] = [
       {
         key: 'measured',
         name: say`Cut to the coated cake`,
-        effect: 'rolled and cut once it can be measured; none over',
+        effect: say`rolled and cut once it can be measured; none over`,
       },
-      { key: 'planned', name: say`Cut by the plan`, effect: 'made ahead, with one to spare' },
+      { key: 'planned', name: say`Cut by the plan`, effect: say`made ahead, with one to spare` },
     ],
   },
   {
     key: 'egg',
     question: say`Egg`,
     choices: [
-      { key: 'with-egg', name: say`With egg`, effect: 'as the build says' },
-      { key: 'egg-free', name: say`Egg-free`, effect: 'egg-free formulas, where the build has them' },
+      { key: 'with-egg', name: say`With egg`, effect: say`as the build says` },
+      { key: 'egg-free', name: say`Egg-free`, effect: say`egg-free formulas, where the build has them` },
     ],
   },
 ];

@@ -68,13 +68,13 @@ export const SUBSTITUTIONS: Substitution[] = [
       adds: [],
       changes: say`Binds but does not rise: denser, moister, a shade darker.`,
     },
-    not: 'whisked foams: nothing carries the air',
+    not: say`whisked foams: nothing carries the air`,
   },
   {
     ...{ key: 'aquafaba', name: say`Chickpea water for egg white`, replaces: 'egg-whites' },
     parts: [{ ingredient: 'chickpea-water', share: 1 }],
     ...{ without: ['egg', 'raw egg'], adds: [], changes: say`Whips longer, falls sooner; an acid steadies it.` },
-    not: 'sugar cooked to 71 °C with it over water: it stays loose',
+    not: say`sugar cooked to 71 °C with it over water: it stays loose`,
   },
   {
     ...{ key: 'cornflour-yolk', name: say`Starch and oil for egg yolk`, replaces: 'egg-yolks' },
@@ -108,7 +108,7 @@ export const SUBSTITUTIONS: Substitution[] = [
     ...{ key: 'agar', name: say`Agar for gelatine`, replaces: 'gelatine' },
     parts: [{ ingredient: 'agar', share: 0.4 }],
     ...{ without: ['gelatine'], adds: [], changes: say`Must boil; sets at 35 °C and quickly; a shorter, firmer bite.` },
-    not: 'freezing: it weeps on thawing',
+    not: say`freezing: it weeps on thawing`,
   },
   {
     ...{ key: 'margarine', name: say`Plant block for butter`, replaces: 'butter' },

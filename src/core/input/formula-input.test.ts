@@ -1,4 +1,6 @@
-import { formOf, formulaForm, formulaOf, EMPTY_STEP, type FormulaForm } from './formula-input';
+import { draftKey, formOf, formulaForm, formulaOf, EMPTY_STEP, type FormulaForm } from './formula-input';
+import { preparationsOf } from '../breakdown/steps/preparations';
+import { startingCoefficients } from '../breakdown/figures/starting-figures';
 import { demoFormulas } from '../../data/demo/library';
 
 /** As it goes through the database: what is undefined is gone. */
@@ -41,6 +43,29 @@ describe('a formula in its form', () => {
     const edited = await edit((form) => void form.steps.pop());
     expect(edited.steps[0]!.tinsUntil).toBe('bake');
   });
+  it('an ingredient goes into the step that the form says, a new one too: gelatine is soaked for it', async () => {
+    const into = async (key: string) => {
+      const edited = await edit((form) => {
+        form.steps.push({ ...EMPTY_STEP, key: draftKey(9), name: 'Melt in' });
+        form.lines.push({ ingredient: 'leaf', grams: 6, into: key });
+      });
+      const leaf = { id: 'leaf', name: 'Leaf', allergens: ['gelatine' as const], density: null, gelatine: true };
+      const soaked = edited.steps.filter((s) =>
+        preparationsOf(edited, s, [], new Map([['leaf', leaf]]), startingCoefficients).some((p) => p.kind === 'soak'),
+      );
+      return [edited.lines.at(-1)!.step, ...soaked.map((s) => s.key)];
+    };
+    expect(await into(draftKey(9))).toEqual(['melt-in', 'melt-in']);
+    expect(await into('turn-out')).toEqual(['turn-out', 'turn-out']);
+    expect(await into('')).toEqual([undefined, 'mix']);
+    expect(await into('gone')).toEqual([undefined, 'mix']);
+  });
+  it('an ingredient may go into two steps, each time with its own note', async () => {
+    const two = { ...sponge!, lines: [{ ingredient: 'milk', grams: 5, note: 'warm', step: 'bake' }] };
+    two.lines.push({ ingredient: 'milk', grams: 7, note: 'cold', step: 'turn-out' });
+    const form = await formulaForm.validate(formOf(two));
+    expect(formulaOf(form, two, 'x').lines).toEqual(two.lines);
+  });
   it('says what is wrong beside the field', async () => {
     const wrong = (change: Partial<FormulaForm>) =>
       formulaForm.validate({ ...formOf(sponge!), ...change }, { abortEarly: false }).then(
@@ -49,7 +74,7 @@ describe('a formula in its form', () => {
       );
     expect(await wrong({ name: ' ' })).toBe('name');
     expect(await wrong({ lines: [] })).toBe('lines');
-    expect(await wrong({ lines: [{ ingredient: 'butter', grams: 0 }] })).toBe('lines[0].grams');
+    expect(await wrong({ lines: [{ ingredient: 'butter', grams: 0, into: '' }] })).toBe('lines[0].grams');
     expect(await wrong({ loss: 99 })).toBe('loss');
     expect(await wrong({ steps: [{ ...EMPTY_STEP, name: 'x', low: 20, likely: 10, high: 30 }] })).toBe(
       'steps[0].likely',

@@ -8,6 +8,7 @@ import {
   type Allergen,
   type Batter,
   type Formula,
+  type FormulaLine,
   type FormulaStep,
   type FormulaWait,
   type Ingredient,
@@ -36,7 +37,7 @@ const optionalNumber = (message: string) =>
 export const WAIT_PLACES = ['', ...STORE_PLACES] as const;
 
 const stepForm = object({
-  /** Empty for a new step. */
+  /** Of a step that is new: empty, or one of `draftKey`, so that ingredients can be told to go into it. */
   key: string().max(60).default(''),
   name: trimmed()
     .required(say`What is this step called?`)
@@ -128,6 +129,8 @@ export const formulaForm = object({
           .required(say`How many grams?`)
           .moreThan(0, say`Above 0.`)
           .max(100_000, say`At most 100 kg.`),
+        /** Key of the step it goes into; empty is the first for hands, as is a step that is no longer there. */
+        into: string().max(60).default(''),
       }),
     )
     .min(1, say`At least one ingredient.`)
@@ -181,6 +184,10 @@ export const formulaForm = object({
 export type FormulaForm = InferType<typeof formulaForm>;
 export type StepForm = FormulaForm['steps'][number];
 
+/** What a new step is called until it is saved; ingredients of the form name it by this. */
+export const draftKey = (n: number) => `new ${n}`;
+const isDraft = (key: string) => key === '' || key.startsWith('new ');
+
 export const EMPTY_STEP: StepForm = {
   ...{ key: '', name: '', work: 'hands', low: 8, likely: 10, high: 14, skill: '', celsius: null },
   ...{ how: '', sign: '', caution: '', waitMin: 0, waitMax: null, waitPlace: '', waitWhy: '' },
@@ -196,7 +203,7 @@ export function formOf(f: Formula): FormulaForm {
       domes: f.domes ?? false,
       stands: f.stands ?? null,
     },
-    lines: f.lines.map(({ ingredient, grams }) => ({ ingredient, grams })),
+    lines: f.lines.map(({ ingredient, grams, step }) => ({ ingredient, grams, into: step ?? '' })),
     steps: f.steps.map((s): StepForm => {
       const after = f.waits.find((w) => w.from === s.key);
       return {
@@ -245,12 +252,15 @@ export function freshIngredients(form: Pick<FormulaForm, 'fresh' | 'lines'>): In
  * is kept from the formula as it was, step by step and line by line.
  */
 export function formulaOf(form: FormulaForm, before: Formula | null, id: string): Formula {
-  const taken = new Set(form.steps.map((s) => s.key).filter(Boolean));
+  const taken = new Set(form.steps.map((s) => s.key).filter((key) => !isDraft(key)));
+  const keyOf = new Map<string, string>();
   const steps = form.steps.map((s): FormulaStep => {
     // Two schools may have a step of one key: the name tells them apart.
     const own = before?.steps.filter((x) => x.key === s.key) ?? [];
     const was = own.find((x) => x.name === s.name) ?? own[0];
-    return stepOf(s, was, s.key || newKey(s.name, taken));
+    const key = isDraft(s.key) ? newKey(s.name, taken) : s.key;
+    if (s.key) keyOf.set(s.key, key);
+    return stepOf(s, was, key);
   });
   const keys = [...new Set(steps.map((s) => s.key))];
   const waits = keys.slice(1).map((to, i): FormulaWait => {
@@ -262,7 +272,7 @@ export function formulaOf(form: FormulaForm, before: Formula | null, id: string)
       ...{ from, to, min: after.waitMin, max: after.waitMax, place: after.waitPlace || null, why: after.waitWhy },
     };
   });
-  const lasting = keys.length > 0 ? new Set(keys) : new Set<string>();
+  const lasting = new Set(keys);
   return present<Formula>({
     ...before,
     id,
@@ -273,10 +283,10 @@ export function formulaOf(form: FormulaForm, before: Formula | null, id: string)
     rescue: form.rescue || undefined,
     loss: form.loss / 100,
     density: form.density,
-    lines: form.lines.map((l) => {
-      const was = before?.lines.find((x) => x.ingredient === l.ingredient);
-      const { step, ...line } = { ...was, ...l };
-      return step && lasting.has(step) ? { ...line, step } : line;
+    lines: form.lines.map(({ ingredient, grams, into }) => {
+      const same = before?.lines.filter((x) => x.ingredient === ingredient) ?? [];
+      const was = same.find((x) => (x.step ?? '') === into) ?? same[0];
+      return present<FormulaLine>({ ...was, ingredient, grams, step: keyOf.get(into) });
     }),
     steps: steps.map((s) => (s.tinsUntil && !lasting.has(s.tinsUntil) ? { ...s, tinsUntil: keys.at(-1)! } : s)),
     waits,

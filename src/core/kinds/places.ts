@@ -1,3 +1,5 @@
+import { say } from '../words/say';
+
 /** What is known of a place where a part is between two steps, or while a machine has it. */
 interface PlaceKind {
   /** As the legend says it. */
@@ -12,12 +14,12 @@ interface PlaceKind {
 
 /** Every place, in the order in which legends and choices name them. A new one is a line here; the compiler says what it misses. */
 export const PLACES = {
-  oven: { name: 'oven', stores: false, cools: false, urgency: 5 },
-  bench: { name: 'bench rest', stores: false, cools: false, urgency: 0 },
-  fridge: { name: 'fridge', stores: true, cools: true, urgency: 3 },
-  freezer: { name: 'freezer', stores: true, cools: true, urgency: 4 },
-  'dry box': { name: 'dry box', stores: true, cools: false, urgency: 2 },
-  machine: { name: 'machine, or left alone', stores: false, cools: false, urgency: 1 },
+  oven: { name: say`oven`, stores: false, cools: false, urgency: 5 },
+  bench: { name: say`bench rest`, stores: false, cools: false, urgency: 0 },
+  fridge: { name: say`fridge`, stores: true, cools: true, urgency: 3 },
+  freezer: { name: say`freezer`, stores: true, cools: true, urgency: 4 },
+  'dry box': { name: say`dry box`, stores: true, cools: false, urgency: 2 },
+  machine: { name: say`machine, or left alone`, stores: false, cools: false, urgency: 1 },
 } as const satisfies Record<string, PlaceKind>;
 
 export type Place = keyof typeof PLACES;

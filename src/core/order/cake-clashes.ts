@@ -14,7 +14,7 @@ export function clashes({ orders, breakdowns, batches, shared }: Cakes): Map<num
     for (const b of batches.filter((x) => x.members.some((m) => m.order === o.id)))
       for (const { allergen } of shared.components.get(batchId(b.id))?.allergens ?? [])
         if (!contains.some((c) => c.allergen === allergen))
-          contains.push({ allergen, from: [`a batch of ${shared.components.get(batchId(b.id))!.formula.name}`] });
+          contains.push({ allergen, from: [say`a batch of ${shared.components.get(batchId(b.id))!.formula.name}`] });
     const clash = clashesOf(contains, o.avoid);
     if (clash.length > 0) found.set(o.id, clash);
   }

@@ -1,3 +1,4 @@
+import { say } from '../words/say';
 import type { Form } from './form';
 import { coveringDisc } from './rim';
 
@@ -36,6 +37,6 @@ export const clothArea = (cloth: Cloth): number =>
 export function clothName(cloth: Cloth): string {
   const cm = (mm: number) => `${Number((mm / 10).toFixed(1))}`;
   return cloth.shape === 'disc'
-    ? `disc of ${cm(cloth.diameter)} cm`
-    : `cloth of ${cm(cloth.length)} × ${cm(cloth.width)} cm`;
+    ? say`disc of ${cm(cloth.diameter)} cm`
+    : say`cloth of ${cm(cloth.length)} × ${cm(cloth.width)} cm`;
 }

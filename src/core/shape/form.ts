@@ -1,3 +1,4 @@
+import { say } from '../words/say';
 /**
  * The forms a cake or a tin can have, with their sizes in mm. The plan view (`round`, `square`, …) is one thing,
  * the height another: functions take the height where they need it.
@@ -158,25 +159,25 @@ export function formName(form: Form): string {
   const cm = (mm: number) => `${Number((mm / 10).toFixed(1))}`;
   switch (form.form) {
     case 'round':
-      return `round ${cm(form.diameter)} cm`;
+      return say`round ${cm(form.diameter)} cm`;
     case 'square':
-      return `square ${cm(form.side)} cm`;
+      return say`square ${cm(form.side)} cm`;
     case 'rectangle':
-      return `${cm(form.length)} × ${cm(form.width)} cm`;
+      return say`${cm(form.length)} × ${cm(form.width)} cm`;
     case 'ring':
-      return `ring ${cm(form.outer)}/${cm(form.inner)} cm`;
+      return say`ring ${cm(form.outer)}/${cm(form.inner)} cm`;
     case 'hexagon':
-      return `hexagon ${cm(form.across)} cm`;
+      return say`hexagon ${cm(form.across)} cm`;
     case 'heart':
-      return `heart ${cm(form.side)} cm`;
+      return say`heart ${cm(form.side)} cm`;
     case 'petal':
-      return `petal ${cm(form.across)} cm`;
+      return say`petal ${cm(form.across)} cm`;
     case 'half-sphere':
-      return `half-sphere ${cm(form.diameter)} cm`;
+      return say`half-sphere ${cm(form.diameter)} cm`;
     case 'loaf':
-      return `loaf ${cm(form.topLength)} × ${cm(form.topWidth)} cm`;
+      return say`loaf ${cm(form.topLength)} × ${cm(form.topWidth)} cm`;
     case 'roll':
-      return `roll of ${cm(form.length)} cm`;
+      return say`roll of ${cm(form.length)} cm`;
   }
 }
 

@@ -1,3 +1,4 @@
+import { say } from '../words/say';
 import { cutFromSheets, type CuttingPlan } from './cutting-plan';
 import type { Sheet } from './wanted-piece';
 import type { Form } from './form';
@@ -74,6 +75,8 @@ function tooLarge(sheet: Sheet, wanted: Wanted[]): string {
   const cm = (mm: number) => `${Number((mm / 10).toFixed(1))}`;
   const piece = wanted.find((w) => w.count > 0 && cutFromSheets(sheet, [{ ...w, count: 1 }]) === null)!;
   const said =
-    piece.shape === 'rectangle' ? `${cm(piece.length)} × ${cm(piece.width)} cm` : `a disc of ${cm(piece.diameter)} cm`;
-  return `The sheet of ${cm(sheet.length)} × ${cm(sheet.width)} cm is too small for ${said}.`;
+    piece.shape === 'rectangle'
+      ? say`${cm(piece.length)} × ${cm(piece.width)} cm`
+      : say`a disc of ${cm(piece.diameter)} cm`;
+  return say`The sheet of ${cm(sheet.length)} × ${cm(sheet.width)} cm is too small for ${said}.`;
 }

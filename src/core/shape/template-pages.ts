@@ -1,3 +1,4 @@
+import { say } from '../words/say';
 import { panelSize, type Panel } from './panels';
 
 /** A page of A4 to be printed at 1 : 1. All in mm, from the top left. */
@@ -66,7 +67,7 @@ function page(panel: Panel, column: number, row: number, across: number, down: n
   if (several) lines.push(...frame());
   const barY = A4.height - MARGIN - 8;
   lines.push(...controlBar(MARGIN, barY));
-  const tile = several ? `, part ${row * across + column + 1} of ${across * down}` : '';
+  const tile = several ? say`, part ${row * across + column + 1} of ${across * down}` : '';
   return {
     ...A4,
     title: `${panel.name}${tile}`,
@@ -74,12 +75,12 @@ function page(panel: Panel, column: number, row: number, across: number, down: n
     texts: [
       {
         at: [MARGIN, MARGIN - 4],
-        text: `${panel.name}: cut ${panel.count} × ${round(width)} × ${round(height)} mm${tile}`,
+        text: say`${panel.name}: cut ${panel.count} × ${round(width)} × ${round(height)} mm${tile}`,
         size: 4,
       },
       {
         at: [MARGIN + CONTROL_BAR + 4, barY + 1.2],
-        text: `This bar measures ${CONTROL_BAR} mm. If it does not, print at 100 %.`,
+        text: say`This bar measures ${CONTROL_BAR} mm. If it does not, print at 100 %.`,
         size: 3.4,
       },
     ],

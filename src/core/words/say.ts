@@ -16,5 +16,12 @@ export function say(strings: TemplateStringsArray, ...values: (string | number)[
   return text.replace(/\{(\d+)\}/g, (hole, i: string) => `${values[Number(i)] ?? hole}`);
 }
 
+/** A word of the trade that is also a key of the program (`terms.ts` has them all), in the language that is spoken. */
+export const term = (key: string): string =>
+  (spoken.zestLanguage === undefined ? undefined : LANGUAGES[spoken.zestLanguage]?.[key]) ?? key;
+
+/** Several of them in a row: "egg, milk". */
+export const terms = (keys: readonly string[]): string => keys.map(term).join(', ');
+
 /** A text as it stands in a catalogue. */
 export const textOf = (strings: readonly string[]): string => strings.reduce((text, s, i) => `${text}{${i - 1}}${s}`);

@@ -1,4 +1,4 @@
-import { say } from '../../core/words/say';
+import { say, term } from '../../core/words/say';
 import { namesOf, type Names } from '../situation/names';
 import { readingOf, type PlanReading } from '../../core/plan-reading/plan-reading';
 import type { Check } from '../../core/formula/formula';
@@ -135,7 +135,7 @@ export class Bench {
       if (w.to !== id) continue;
       const before = states.get(w.from);
       if (before?.state !== 'done')
-        return say`after “${this.steps.get(w.from)?.name ?? ''}”, which is ${before ? 'under way' : 'not done yet'}`;
+        return say`after “${this.steps.get(w.from)?.name ?? ''}”, which is ${before ? say`under way` : say`not done yet`}`;
     }
     return null;
   }
@@ -196,7 +196,7 @@ export class Bench {
       list.push({
         step: w.to,
         title: this.title(w.from),
-        detail: `${w.place}: ${w.why}`,
+        detail: `${term(w.place)}: ${w.why}`,
         place: waitingPlace(w.place),
         celsius: null,
         ...{ check: null, reminders: [] },

@@ -64,7 +64,7 @@ export async function correctTold(db: KitchenDb, wanted: Correction): Promise<Re
       await letGoUnbegun(tx, situation, step);
     return { ok: true };
   });
-  if (done.ok) void replan(db, wanted.when === null ? 'a tap was taken back' : 'a tap was put right');
+  if (done.ok) void replan(db, wanted.when === null ? say`a tap was taken back` : say`a tap was put right`);
   return done;
 }
 
@@ -155,11 +155,11 @@ async function plannedThen(db: KitchenDb, after: Situation, plan: PlanRow): Prom
   if (!answer.ok) return answer.problems.map((p) => p.message);
   const { moved, orders } = comparePlans(plan, { problem: lifted.problem, plan: answer.plan });
   const late = (minutes: number | null) =>
-    minutes === null ? 'without a place' : minutes > 0 ? say`${durationText(minutes)} late` : 'on time';
+    minutes === null ? say`without a place` : minutes > 0 ? say`${durationText(minutes)} late` : say`on time`;
   return [
     ...orders.map((o) => say`${o.name}: ${late(o.to)} (now ${late(o.from)}).`),
     moved.length === 0
       ? say`Nothing moves in the plan.`
-      : say`${moved.length} ${moved.length === 1 ? 'rung moves' : 'rungs move'} in the plan.`,
+      : say`${moved.length} ${moved.length === 1 ? say`rung moves` : say`rungs move`} in the plan.`,
   ];
 }

@@ -75,9 +75,9 @@ function toldLines(all: { event: FloorEvent; told: number }[], situation: Situat
 function whatOf(e: FloorEvent): string {
   switch (e.kind) {
     case 'start':
-      return 'begun';
+      return say`begun`;
     case 'finish':
-      return 'done';
+      return say`done`;
     case 'extend':
       return say`${e.minutes} min more`;
     case 'not yet':

@@ -1,3 +1,4 @@
+import { say } from '../../core/words/say';
 import { DateTime } from 'luxon';
 import { minuteOf, timeOf } from '../../core/time/clock';
 import { database } from '../../data/database';
@@ -52,7 +53,7 @@ export async function loadDemo(zone = Intl.DateTimeFormat().resolvedOptions().ti
     for (const order of demoOrders) await insertDemoOrder(inside, order, today);
     return true;
   });
-  if (!begun) return refuse('The demo kitchen is here already.');
+  if (!begun) return refuse(say`The demo kitchen is here already.`);
   await liveUntilNow(db, today);
   await replan(db, 'the demo was loaded');
   await addTightOrder(db, today);

@@ -1,6 +1,6 @@
 import { LONG_DAY_AND_TIME, minuteOf, timeOf } from '../../core/time/clock';
 import type { KitchenDb } from '../../data/kitchen-db';
-import { EMPTY_STEP, formOf, type FormulaForm } from '../../core/input/formula-input';
+import { draftKey, EMPTY_STEP, formOf, type FormulaForm } from '../../core/input/formula-input';
 import { ALLERGENS, type Allergen, type Formula, type Ingredient } from '../../core/formula/formula';
 import { allergensOf, totalGrams, yieldGrams } from '../../core/formula/scale';
 import type { Form } from '../../core/shape/form';
@@ -142,8 +142,8 @@ function newForm(): FormulaForm {
       domes: false,
       stands: null,
     },
-    lines: [{ ingredient: '', grams: 100 }],
-    steps: [{ ...EMPTY_STEP }],
+    lines: [{ ingredient: '', grams: 100, into: '' }],
+    steps: [{ ...EMPTY_STEP, key: draftKey(0) }],
     ...{ keepPlace: 'fridge', keepMin: 0, keepMax: 2 * 1440, rescue: '', fresh: [], note: '' },
   };
 }

@@ -40,7 +40,10 @@ describe('a formula', () => {
   it('with an unknown ingredient or a wrong number is refused beside the field', async () => {
     const { form } = (await loadFormulaForm(kitchen.db, null))!;
     const filled = { ...form, name: 'Air', family: 'Nothing', steps: [{ ...form.steps[0]!, name: 'Wait' }] };
-    const unknown = await saveFormula(kitchen.db, null, 0, { ...filled, lines: [{ ingredient: 'moon', grams: 5 }] });
+    const unknown = await saveFormula(kitchen.db, null, 0, {
+      ...filled,
+      lines: [{ ingredient: 'moon', grams: 5, into: '' }],
+    });
     expect(unknown).toMatchObject({ ok: false, fields: { 'lines.0.ingredient': expect.any(String) } });
     const negative = await sendTo('save-formula', {
       ...{ ...filled, id: null, version: 0 },
@@ -52,7 +55,7 @@ describe('a formula', () => {
     const page =
       '<html><script type="application/ld+json">{"@type":"Recipe","name":"Web","recipeIngredient":["100 g butter"]}</script></html>';
     const web = await readRecipeFile(kitchen.db, 'x.html', page, 'US');
-    expect(web.ok && web.recipes[0]!.form.lines).toEqual([{ ingredient: 'butter', grams: 100 }]);
+    expect(web.ok && web.recipes[0]!.form.lines).toEqual([{ ingredient: 'butter', grams: 100, into: '' }]);
     const table = await readRecipeFile(kitchen.db, 'Aunt.csv', 'name;amount;unit\nmilk;2;dl\n', 'metric');
     expect(table.ok && table.recipes[0]!.form.name).toBe('Aunt');
     expect(message(await readRecipeFile(kitchen.db, 'x', '{"@type":"Recipe"', 'US'))).toContain('not JSON');

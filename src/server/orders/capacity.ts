@@ -77,10 +77,10 @@ export async function canWeTake(
           ? say`Yes: it can be ready for ${asked}, and nobody else moves.`
           : helped
             ? harmed.length === 0
-              ? `Yes, if work of others is moved: all of them stay on time.`
-              : `Only if others are late.`
+              ? say`Yes, if work of others is moved: all of them stay on time.`
+              : say`Only if others are late.`
             : found.late === null
-              ? `No: it finds no place at all.`
+              ? say`No: it finds no place at all.`
               : say`Not for ${asked}: it would be ${durationText(found.late)} late.`,
       others: harmed.map((o) => say`${names.order(o.order) ?? say`Another order`}: ${durationText(o.late)} late`),
     },

@@ -12,11 +12,11 @@ export function changeWords(change: BreakdownChange): string {
     case 'formula':
       return `${change.part}: ${change.from} → ${change.to}`;
     case 'part':
-      return `${change.part} ${change.gone ? 'falls away' : 'is added'}`;
+      return `${change.part} ${change.gone ? say`falls away` : say`is added`}`;
     case 'minutes':
       return `${change.name}: ${durationText(change.from)} → ${durationText(change.to)}`;
     case 'step':
-      return say`The step “${change.name}” ${change.gone ? 'falls away' : 'is added'}`;
+      return say`The step “${change.name}” ${change.gone ? say`falls away` : say`is added`}`;
     case 'waits':
       return say`Other waits between “${change.from}” and “${change.to}”`;
     case 'portions':

@@ -22,7 +22,7 @@ import { type SectionView, sectionOf } from './section-view';
 
 const LEFT_OVER_WORDS: Record<ByProduct, string> = {
   ...{ trimmings: 'trimmings', 'run-off': 'run-off' },
-  ...{ paste: 'trimmed paste', rest: 'more than is needed' },
+  ...{ paste: say`trimmed paste`, rest: say`more than is needed` },
 };
 
 /** An order with all that is computed from it. */

@@ -125,8 +125,8 @@ export async function handOver(db: KitchenDb, id: number, version: number): Prom
     const plan = await readPlan(tx);
     const left = plan
       ? openSteps(plan.problem, plan.plan, situation.states, orderId(id)).map((s) => s.name)
-      : ['the plan'];
-    const more = left.length > 3 ? ` and ${left.length - 3} more` : '';
+      : [say`the plan`];
+    const more = left.length > 3 ? say` and ${left.length - 3} more` : '';
     return left.length > 0 ? say`Not yet: ${left.slice(0, 3).join(', ')}${more} still to do.` : order;
   });
 }

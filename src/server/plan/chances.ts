@@ -1,3 +1,4 @@
+import { CHANCES_EVERY } from '../../core/time/chances-every';
 import { problemAt } from '../../core/situation/with-floor';
 import { minuteOf } from '../../core/time/clock';
 import { pacesOf } from '../../core/records/pace';
@@ -33,9 +34,6 @@ const DAYS = 10_000;
 /** Minutes after its pickup at which an order still counts as ready: nobody who collects a cake comes on the minute. */
 const GRACE = 10;
 
-/** They are reckoned anew with each plan, and as time passes: what should have begun and has not makes them worse. Minutes. */
-const AFRESH = 5;
-
 const held = globalThis as unknown as { zestChances?: Map<KitchenId, { at: string; answer: Promise<Chances> }> };
 
 /** Lives through the newest plan many times, from this minute on; once for all who ask within a few minutes. Null without a plan. */
@@ -45,7 +43,7 @@ export async function loadChances(db: KitchenDb): Promise<Chances | null> {
   const known = (held.zestChances ??= new Map<KitchenId, { at: string; answer: Promise<Chances> }>());
   const { origin } = plan.problem;
   const minute = minuteOf(db.now(), { origin, zone: 'utc' });
-  const at = `${plan.id} ${Math.floor(minute / AFRESH)}`;
+  const at = `${plan.id} ${Math.floor(minute / CHANCES_EVERY)}`;
   const before = known.get(db.kitchen);
   if (before?.at === at) return before.answer;
   const answer = live(db, plan, minute);

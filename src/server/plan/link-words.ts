@@ -18,7 +18,7 @@ export function linkWords(chain: Link[], situation: Situation): string[] {
       link.step.work === 'collect'
         ? say`It can leave at ${time(link.start)} at the earliest`
         : say`“${link.step.name}” at ${time(link.start)}, not before`;
-    const held = link.held.length > 0 ? ` That stays there: ${words.reason(link.held[0]!, true)}` : '';
+    const held = link.held.length > 0 ? say` That stays there: ${words.reason(link.held[0]!, true)}` : '';
     switch (because.kind) {
       case 'wait': {
         const why = because.wait.why ? ` (${because.wait.why})` : '';

@@ -35,7 +35,7 @@ class ReasonWords {
         return say`It is already as early as can be: now.`;
       case 'shortest wait': {
         const why = r.wait.why ? ` (${r.wait.why})` : '';
-        const rest = r.wait.min > 0 ? say`${durationText(r.wait.min)} must pass` : 'there is no time';
+        const rest = r.wait.min > 0 ? say`${durationText(r.wait.min)} must pass` : say`there is no time`;
         return later
           ? say`${r.step.name} comes at ${this.time(r.at)}, and before it ${rest}${why}.`
           : say`${r.step.name} ends at ${this.time(r.at)}, and after it ${rest}${why}.`;
@@ -47,7 +47,7 @@ class ReasonWords {
       case 'off shift':
         return say`The shift of ${this.names.person(r.person)} ${later ? 'ends' : 'begins'} at ${this.time(r.at)}.`;
       case 'equipment taken':
-        return say`${this.names.item(r.item)} is ${later ? 'wanted by' : 'taken by'} ${this.step(r.step)} ${later ? 'from' : 'until'} ${this.time(r.at)}.`;
+        return say`${this.names.item(r.item)} is ${later ? say`wanted by` : say`taken by`} ${this.step(r.step)} ${later ? 'from' : 'until'} ${this.time(r.at)}.`;
     }
   }
 }

@@ -1,3 +1,4 @@
+import { say } from '../../core/words/say';
 import { AsyncLocalStorage } from 'node:async_hooks';
 import type { Db } from '../../data/db';
 import type { KitchenDb } from '../../data/kitchen-db';
@@ -19,7 +20,7 @@ export async function underKey<T extends Result>(db: KitchenDb, write: Asked, ru
   return before ? answerOf(before, write) : asked.run(write, run);
 }
 
-const USED = 'This key was used for something else: choose a new one.';
+const USED = say`This key was used for something else: choose a new one.`;
 
 function answerOf(before: WriteRow, write: Asked): Result {
   return before.door === write.door && before.sent === write.sent ? (before.answer as Result) : refuse(USED);

@@ -27,7 +27,7 @@ export class EditWords {
     const together = [...breath].map(
       ([rest, who]) => `${who.join(' and ')} ${who.length > 1 ? 'work' : 'works'} ${rest}`,
     );
-    return [...others, ...together].filter(Boolean).join(', ') || 'plan it again';
+    return [...others, ...together].filter(Boolean).join(', ') || say`plan it again`;
   }
 
   /** Who works how much longer; null where an edit takes overtime back. */
@@ -73,7 +73,7 @@ export class EditWords {
   private sayOrder(e: Extract<PlanEdit, { kind: 'order' }>): string {
     const order = this.situation.orders.find((o) => `${o.id}` === e.key);
     const build = order && this.situation.kitchen.builds.get(order.build);
-    const title = order?.title ?? 'an order';
+    const title = order?.title ?? say`an order`;
     const said: string[] = [];
     if (e.to?.pickup) {
       const { clock } = this.situation.kitchen;
@@ -142,9 +142,9 @@ export class EditWords {
   }
 
   private step(id: string): string {
-    const name = cakeSteps(this.situation).find((s) => s.id === id)?.name ?? 'a step';
+    const name = cakeSteps(this.situation).find((s) => s.id === id)?.name ?? say`a step`;
     const orders = servedBy(id, this.situation).map((o) => o.title);
-    return `“${name}”${orders.length > 0 ? ` of ${orders.join(' + ')}` : ''}`;
+    return `“${name}”${orders.length > 0 ? say` of ${orders.join(' + ')}` : ''}`;
   }
 
   private time(minute: number): string {

@@ -1,4 +1,4 @@
-import { say } from '../../core/words/say';
+import { say, term } from '../../core/words/say';
 import { preparedFor } from '../situation/presence';
 import { namesOf } from '../situation/names';
 import { readingOf } from '../../core/plan-reading/plan-reading';
@@ -67,7 +67,7 @@ export function stepView(id: string, situation: Situation, plan: PlanRow): StepV
     }),
     ...{ amount: step.amount, how: step.how, sign: step.sign, caution: step.caution, state, check: step.check },
     reminders: step.reminders.map(
-      (r) => say`after ${r.after} min${r.every ? ` and every ${r.every} min` : ''}: ${r.text}`,
+      (r) => say`after ${r.after} min${r.every ? say` and every ${r.every} min` : ''}: ${r.text}`,
     ),
     prepare: preparedFor(step.preparations, at.start, situation).map((p) => {
       const when = timeOf(p.at, clock);
@@ -81,7 +81,7 @@ export function stepView(id: string, situation: Situation, plan: PlanRow): StepV
       .map((w) => {
         const to = reading.step(w.to)!.name;
         const limit = w.max === null ? '' : say`, at most ${durationText(w.max)}`;
-        return say`${durationText(w.min)} at least${limit}${w.place ? ` in the ${w.place}` : ''} before “${to}”${w.why ? `: ${w.why}` : ''}`;
+        return say`${durationText(w.min)} at least${limit}${w.place ? say` in the ${term(w.place)}` : ''} before “${to}”${w.why ? `: ${w.why}` : ''}`;
       }),
   };
 }

@@ -1,6 +1,6 @@
 import { say } from '../../core/words/say';
 import type { KitchenDb } from '../../data/kitchen-db';
-import type { CalcValues, FieldSpec } from '../../core/calculators/calculator';
+import { ORDER_GROUP, type CalcValues, type FieldSpec } from '../../core/calculators/calculator';
 import { choicesOf, type InputProblem } from '../../core/calculators/read-input';
 import { calculate, calculatorNamed, CALCULATORS } from '../../core/calculators/registry';
 import type { Coefficients } from '../../core/breakdown/figures/coefficients';
@@ -39,7 +39,7 @@ export async function loadWorkbench(db: KitchenDb): Promise<WorkbenchView | null
     ingredients: kitchen.rows.ingredients
       .map((i) => ({ id: i.id, name: i.name }))
       .sort((a, b) => a.name.localeCompare(b.name, 'en')),
-    calculators: CALCULATORS.filter((c) => c.group !== 'Order').map((c) => ({
+    calculators: CALCULATORS.filter((c) => c.group !== ORDER_GROUP).map((c) => ({
       ...{
         name: c.name,
         title: c.title,

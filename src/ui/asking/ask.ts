@@ -1,3 +1,4 @@
+import { say } from '@/core/words/say';
 import type { Question } from './questions';
 
 /** Why there is no answer, in words for the person. */
@@ -13,7 +14,7 @@ export class NotAnswered extends Error {
 
 /** Longer than this nobody waits for an answer. ms. */
 const PATIENCE = 60_000;
-export const NO_ANSWER = 'The server did not answer.';
+export const NO_ANSWER = say`The server did not answer.`;
 
 /** Asks the server once. Throws `NotAnswered`, with words, where it refuses or cannot be reached. */
 export async function ask<A>({ path }: Question<A>, signal: AbortSignal): Promise<A> {

@@ -192,7 +192,7 @@ function Now({
         }}
       >
         {step.amount && <Card name={say`how much`} text={step.amount} detail={step.with.join(' · ')} />}
-        {step.sign && <Card name="until" text={step.sign} detail={step.amount ? '' : step.with.join(' · ')} />}
+        {step.sign && <Card name={say`until`} text={step.sign} detail={step.amount ? '' : step.with.join(' · ')} />}
       </Box>
       <Box sx={{ mt: 1.75 }}>{step.how}</Box>
       {step.hurry && <Box sx={{ mt: 1, fontWeight: 700, color: 'var(--zl-missesText)' }}>{step.hurry}</Box>}

@@ -51,7 +51,7 @@ export function PickName({ time, people }: { time: string; people: BenchPerson[]
             <Box>
               <Box sx={{ fontFamily: headingFont, fontWeight: 700, fontSize: 24, lineHeight: 1.1 }}>{p.name}</Box>
               <Box sx={{ color: 'var(--zl-muted)', fontSize: 15 }}>
-                {p.doing ?? (p.onShift ? say`on shift` : 'off')}
+                {p.doing ?? (p.onShift ? say`on shift` : say`off`)}
               </Box>
             </Box>
           </Box>

@@ -66,7 +66,7 @@ export function ToldPage({ view, bench }: { view: ToldView; bench: string | null
 /** How a line came to be as it is. */
 function said(l: ToldLine, time: (m: number) => string): string {
   const parts = [
-    ...(l.takenBack ? ['taken back'] : []),
+    ...(l.takenBack ? [say`taken back`] : []),
     ...(l.first !== null ? [say`put right, told as ${time(l.first)}`] : []),
     ...(l.first === null && l.told !== l.minute ? [say`told at ${time(l.told)}`] : []),
   ];

@@ -1,6 +1,6 @@
 'use client';
 
-import { say } from '@/core/words/say';
+import { say, term } from '@/core/words/say';
 import { yupResolver } from '@hookform/resolvers/yup';
 import Alert from '@mui/material/Alert';
 import Autocomplete from '@mui/material/Autocomplete';
@@ -8,24 +8,37 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
-import IconButton from '@mui/material/IconButton';
 import TextField from '@mui/material/TextField';
-import Close from '@mui/icons-material/Close';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { Controller, useFieldArray, useForm, type Control, type FieldPath } from 'react-hook-form';
+import { Controller, useFieldArray, useForm, type FieldPath } from 'react-hook-form';
 import { BATTERS } from '@/core/formula/formula';
-import { EMPTY_STEP, formulaForm, WAIT_PLACES, type FormulaForm } from '@/core/input/formula-input';
+import {
+  draftKey,
+  EMPTY_STEP,
+  formulaForm,
+  WAIT_PLACES,
+  type FormulaForm,
+  type StepForm,
+} from '@/core/input/formula-input';
 import { PURPOSES } from '@/core/formula/formula';
 import type { FormulaEditView } from '@/server/formulas/formula-pages';
 import { saveFormulaAction } from '../actions';
 import { Page } from '../parts/page';
 import { FormText } from './form-text';
+import { LineFields } from './line-fields';
 import { StepLadder } from './step-ladder';
 import { KitchenLink } from '../kitchens/kitchen-link';
 import { useInKitchen } from '../kitchens/in-kitchen';
 
 const LOST = say`The server did not answer. What you typed is still here: save again.`;
+
+/** A key that no step of the form has. */
+function nextDraft(steps: StepForm[]): string {
+  let n = steps.length;
+  while (steps.some((s) => s.key === draftKey(n))) n++;
+  return draftKey(n);
+}
 
 /** A formula to be written or changed; saving makes its next version. */
 export function FormulaEditor({ view }: { view: FormulaEditView }) {
@@ -97,13 +110,13 @@ export function FormulaEditor({ view }: { view: FormulaEditView }) {
             control={control}
             name="purpose"
             label={say`It is for`}
-            options={PURPOSES.map((p) => ({ value: p, name: p }))}
+            options={PURPOSES.map((p) => ({ value: p, name: term(p) }))}
           />
           <FormText
             control={control}
             name="batter"
             label={say`Batter`}
-            options={['', ...BATTERS].map((b) => ({ value: b, name: b || 'none' }))}
+            options={['', ...BATTERS].map((b) => ({ value: b, name: b ? term(b) : say`none` }))}
           />
           <Box sx={{ display: 'flex', gap: 1.5 }}>
             <FormText control={control} name="loss" label={say`Loss, %`} number />
@@ -124,27 +137,19 @@ export function FormulaEditor({ view }: { view: FormulaEditView }) {
         <Box component="section" aria-label={say`Ingredients`}>
           <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 1 }}>{say`Ingredients`}</Box>
           {lines.fields.map((line, i) => (
-            <Box key={line.id} sx={{ display: 'flex', gap: 1, alignItems: 'flex-start' }}>
-              <Box sx={{ flex: '1 1 auto', maxWidth: 380 }}>
-                <IngredientField control={control} index={i} ingredients={view.ingredients} />
-              </Box>
-              <Box sx={{ width: 120 }}>
-                <FormText control={control} name={`lines.${i}.grams`} label="g" number />
-              </Box>
-              <IconButton
-                aria-label={say`Take ingredient ${i + 1} out`}
-                onClick={() => lines.remove(i)}
-                sx={{ width: 44, height: 44 }}
-              >
-                <Close />
-              </IconButton>
-            </Box>
+            <LineFields
+              key={line.id}
+              control={control}
+              index={i}
+              ingredients={view.ingredients}
+              onRemove={() => lines.remove(i)}
+            />
           ))}
           <ListProblem message={formState.errors.lines?.message ?? formState.errors.lines?.root?.message} />
           <Button
             variant="outlined"
             color="secondary"
-            onClick={() => lines.append({ ingredient: '', grams: 100 })}
+            onClick={() => lines.append({ ingredient: '', grams: 100, into: '' })}
           >{say`Add an ingredient`}</Button>
         </Box>
         <Box component="section" aria-label={say`Steps`}>
@@ -164,7 +169,7 @@ export function FormulaEditor({ view }: { view: FormulaEditView }) {
           <Button
             variant="outlined"
             color="secondary"
-            onClick={() => steps.append({ ...EMPTY_STEP })}
+            onClick={() => steps.append({ ...EMPTY_STEP, key: nextDraft(getValues('steps')) })}
           >{say`Add a step`}</Button>
         </Box>
         <Box
@@ -179,7 +184,7 @@ export function FormulaEditor({ view }: { view: FormulaEditView }) {
               control={control}
               name="keepPlace"
               label={say`Where`}
-              options={WAIT_PLACES.map((p) => ({ value: p, name: p || 'bench' }))}
+              options={WAIT_PLACES.map((p) => ({ value: p, name: term(p || 'bench') }))}
             />
           </Box>
           <FormText control={control} name="rescue" label={say`If it goes wrong`} />
@@ -207,40 +212,5 @@ function ListProblem({ message }: { message: string | undefined }) {
     <Box role="alert" sx={{ color: 'var(--zl-missesText)', mb: 1 }}>
       {message}
     </Box>
-  );
-}
-
-function IngredientField({
-  control,
-  index,
-  ingredients,
-}: {
-  control: Control<FormulaForm>;
-  index: number;
-  ingredients: FormulaEditView['ingredients'];
-}) {
-  return (
-    <Controller
-      control={control}
-      name={`lines.${index}.ingredient`}
-      render={({ field, fieldState }) => (
-        <Autocomplete
-          options={ingredients}
-          getOptionLabel={(i) => i.name}
-          isOptionEqualToValue={(a, b) => a.id === b.id}
-          value={ingredients.find((i) => i.id === field.value) ?? null}
-          onChange={(_, chosen) => field.onChange(chosen?.id ?? '')}
-          onBlur={field.onBlur}
-          renderInput={(params) => (
-            <TextField
-              {...params}
-              label={say`Ingredient ${index + 1}`}
-              error={fieldState.invalid}
-              helperText={fieldState.error?.message ?? ' '}
-            />
-          )}
-        />
-      )}
-    />
   );
 }

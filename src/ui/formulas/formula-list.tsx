@@ -1,6 +1,6 @@
 'use client';
 
-import { say } from '@/core/words/say';
+import { say, term, terms } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
@@ -72,8 +72,8 @@ export function FormulaList({ formulas }: { formulas: FormulaLineView[] }) {
                 <Box sx={{ fontSize: 14 }}>{f.story}</Box>
                 <Box sx={{ fontSize: 13, color: 'var(--zl-muted)' }}>
                   {say`keeps`} {durationText(f.keeps.max)}
-                  {f.keeps.place ? ` in the ${f.keeps.place}` : ' on the bench'}
-                  {f.allergens.length > 0 && ` · ${f.allergens.join(', ')}`}
+                  {f.keeps.place ? say` in the ${term(f.keeps.place)}` : say` on the bench`}
+                  {f.allergens.length > 0 && ` · ${terms(f.allergens)}`}
                 </Box>
               </Box>
             ))}

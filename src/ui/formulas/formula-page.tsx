@@ -21,7 +21,7 @@ export function FormulaPage({ view }: { view: FormulaView }) {
   return (
     <Page
       title={formula.name}
-      detail={say`${formula.family} · ${formula.story} · version ${view.version}${newest ? '' : ` of ${view.newest}`}`}
+      detail={say`${formula.family} · ${formula.story} · version ${view.version}${newest ? '' : say` of ${view.newest}`}`}
       actions={
         <>
           <Button color="secondary" href={within(`/api/formulas/${formula.id}/export?as=json`)}>{say`JSON-LD`}</Button>

@@ -1,4 +1,4 @@
-import { say } from '@/core/words/say';
+import { say, terms } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
@@ -25,7 +25,7 @@ export function FreshIngredients({ fresh, onChange }: { fresh: Fresh[]; onChange
           </Box>
           <AllergenBoxes chosen={i.allergens} onChange={(allergens) => change(i.id, { allergens })} />
           <FormControlLabel
-            label={say`Confirmed: ${i.name} holds ${i.allergens.length > 0 ? i.allergens.join(', ') : say`none of these`}`}
+            label={say`Confirmed: ${i.name} holds ${i.allergens.length > 0 ? terms(i.allergens) : say`none of these`}`}
             control={<Checkbox checked={i.confirmed} onChange={(_, confirmed) => change(i.id, { confirmed })} />}
           />
         </Box>

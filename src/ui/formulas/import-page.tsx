@@ -1,6 +1,6 @@
 'use client';
 
-import { say } from '@/core/words/say';
+import { say, term } from '@/core/words/say';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -85,7 +85,7 @@ export function ImportPage({ ingredients, cups }: ImportPageProps) {
           >
             {COUNTRIES.map((c) => (
               <MenuItem key={c} value={c}>
-                {c}
+                {term(c)}
               </MenuItem>
             ))}
           </TextField>

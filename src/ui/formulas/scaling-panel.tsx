@@ -1,6 +1,6 @@
 'use client';
 
-import { say } from '@/core/words/say';
+import { say, terms } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
@@ -11,7 +11,7 @@ import type { FormulaView } from '@/server/formulas/formula-pages';
 import { useReading } from '../parts/reading';
 import type { Scale, Scaled } from './use-scaled';
 
-const NAMES: Record<Scale, string> = { yield: 'Yield', mix: 'Mix', tins: 'Tins', scarce: say`What there is` };
+const NAMES: Record<Scale, string> = { yield: say`Yield`, mix: say`Mix`, tins: say`Tins`, scarce: say`What there is` };
 
 /** How much to make, and what to weigh for it. */
 export function ScalingPanel({ view, scaled }: { view: FormulaView; scaled: Scaled }) {
@@ -133,7 +133,7 @@ export function ScalingPanel({ view, scaled }: { view: FormulaView; scaled: Scal
                   {ingredient && ingredient.allergens.length > 0 && (
                     <Box component="span" sx={{ color: 'var(--zl-muted)', fontSize: 13 }}>
                       {' '}
-                      ({ingredient.allergens.join(', ')})
+                      ({terms(ingredient.allergens)})
                     </Box>
                   )}
                   {off && (

@@ -1,6 +1,6 @@
 'use client';
 
-import { say } from '@/core/words/say';
+import { say, term } from '@/core/words/say';
 import { waitingPlace } from '@/core/kinds/places';
 import { closestCenter, DndContext, KeyboardSensor, PointerSensor, useSensor, useSensors } from '@dnd-kit/core';
 import {
@@ -36,7 +36,7 @@ export function StepLadder({ control, ids, skills, nameOf, onMove, onRemove }: S
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
   );
   const place = (id: string | number) => ids.indexOf(String(id));
-  const said = (id: string | number) => `“${nameOf(place(id)) || 'the new step'}”`;
+  const said = (id: string | number) => `“${nameOf(place(id)) || say`the new step`}”`;
   // Server and browser must count alike.
   const own = useId();
   return (
@@ -129,7 +129,7 @@ function StepRung({ id, index: i, last, control, skills, onRemove }: StepRungPro
               control={control}
               name={`steps.${i}.work`}
               label={say`Done by`}
-              options={['hands', 'oven', 'machine'].map((w) => ({ value: w, name: w }))}
+              options={['hands', 'oven', 'machine'].map((w) => ({ value: w, name: term(w) }))}
             />
           </Box>
           {work === 'hands' && (
@@ -138,7 +138,7 @@ function StepRung({ id, index: i, last, control, skills, onRemove }: StepRungPro
                 control={control}
                 name={`steps.${i}.skill`}
                 label={say`Skill`}
-                options={['', ...skills].map((s) => ({ value: s, name: s || 'anyone' }))}
+                options={['', ...skills].map((s) => ({ value: s, name: s || say`anyone` }))}
               />
             </Box>
           )}
@@ -184,7 +184,7 @@ function StepRung({ id, index: i, last, control, skills, onRemove }: StepRungPro
               control={control}
               name={`steps.${i}.waitPlace`}
               label={say`Where`}
-              options={WAIT_PLACES.map((p) => ({ value: p, name: p || 'bench' }))}
+              options={WAIT_PLACES.map((p) => ({ value: p, name: term(p || 'bench') }))}
             />
             <FormText control={control} name={`steps.${i}.waitWhy`} label={say`Why`} />
           </Box>

@@ -1,6 +1,6 @@
 'use client';
 
-import { say } from '@/core/words/say';
+import { say, term } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import { durationText } from '@/core/time/duration-text';
 import type { Formula, FormulaStep, FormulaWait } from '@/core/formula/formula';
@@ -25,7 +25,7 @@ export function StepsView({ formula }: { formula: Formula }) {
       ))}
       <WaitBlock
         wait={{ ...keeping, from: '', to: '' }}
-        name={say`Then keeps ${durationText(keeping.max)}${keeping.place ? ` in the ${keeping.place}` : ' on the bench'}`}
+        name={say`Then keeps ${durationText(keeping.max)}${keeping.place ? say` in the ${term(keeping.place)}` : say` on the bench`}`}
       />
       {formula.rescue && (
         <Box sx={{ mt: 2 }}>
@@ -81,7 +81,7 @@ function StepBlock({ step, number }: { step: FormulaStep; number: number }) {
       {(step.reminders ?? []).map((r) => (
         <Box key={r.text} sx={{ mt: 0.5, fontSize: 14, color: 'var(--zl-muted)' }}>
           {say`after`} {r.after} {say`min`}
-          {r.every ? ` and every ${r.every} min` : ''}: {r.text}
+          {r.every ? say` and every ${r.every} min` : ''}: {r.text}
         </Box>
       ))}
       {step.caution && <Caution text={step.caution} />}
@@ -98,7 +98,7 @@ function WaitBlock({
 }) {
   const place = waitingPlace(wait.place);
   const limit = wait.max === null ? '' : say`, at most ${durationText(wait.max)}`;
-  const where = wait.place ? ` in the ${wait.place}` : '';
+  const where = wait.place ? say` in the ${term(wait.place)}` : '';
   return (
     <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'stretch', minHeight: 40, ml: 2, my: 0.25 }}>
       <Box aria-hidden sx={[{ width: 10, borderRadius: '2px' }, placeBackground(place)]} />

@@ -1,6 +1,6 @@
 'use client';
 
-import { say } from '@/core/words/say';
+import { say, term, terms } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import Checkbox from '@mui/material/Checkbox';
 import Chip from '@mui/material/Chip';
@@ -42,9 +42,9 @@ export function WithoutPanel({ view, scaled }: { view: FormulaView; scaled: Scal
               />
               <Box sx={{ fontSize: 13.5, color: 'var(--zl-muted)', pl: 4 }}>
                 {w.changes}
-                {w.without.length > 0 && ` Takes away ${w.without.join(', ')}.`}
-                {w.adds.length > 0 && ` Brings ${w.adds.join(', ')}.`}
-                {w.not && ` Not for ${w.not}.`}
+                {w.without.length > 0 && say` Takes away ${terms(w.without)}.`}
+                {w.adds.length > 0 && say` Brings ${terms(w.adds)}.`}
+                {w.not && say` Not for ${w.not}.`}
               </Box>
             </Box>
           ))}
@@ -72,7 +72,7 @@ function Allergens({ scaled, view }: { scaled: Scaled; view: FormulaView }) {
         <Chip
           key={a.allergen}
           size="small"
-          label={`${a.allergen}: ${a.from.join(', ')}`}
+          label={`${term(a.allergen)}: ${a.from.join(', ')}`}
           sx={{
             bgcolor: 'transparent',
             color: 'inherit',
@@ -86,7 +86,7 @@ function Allergens({ scaled, view }: { scaled: Scaled; view: FormulaView }) {
         <Chip
           key={a.allergen}
           size="small"
-          label={say`● without ${a.allergen}`}
+          label={say`● without ${term(a.allergen)}`}
           sx={{ bgcolor: 'var(--zl-holds)', color: '#fff' }}
         />
       ))}
@@ -106,7 +106,7 @@ function Eggs({ scaled, view }: { scaled: Scaled; view: FormulaView }) {
   return (
     <Box sx={{ mt: 2 }}>
       <b>
-        {say`Crack`} {ledger.crack} {ledger.crack === 1 ? 'egg' : 'eggs'}
+        {say`Crack`} {ledger.crack} {ledger.crack === 1 ? say`egg` : say`eggs`}
       </b>{' '}
       {say`of`} {view.figures.eggWeight} {say`g. Over:`} {grams(Math.max(0, ledger.left.whites))} {say`white,`}{' '}
       {grams(Math.max(0, ledger.left.yolks))} {say`yolk. The pull list adds this up over the day.`}

@@ -87,7 +87,7 @@ function Units({ view, action }: { view: KitchenView; action: ReturnType<typeof 
           {view.people.map((p) => (
             <MenuItem key={p.id} value={p.id}>
               {p.name}
-              {p.reading ? ' (own units)' : ''}
+              {p.reading ? say` (own units)` : ''}
             </MenuItem>
           ))}
         </TextField>

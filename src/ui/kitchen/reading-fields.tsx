@@ -21,7 +21,7 @@ export function ReadingFields({ reading, countries, disabled, onChange }: Readin
       label: say`Weights`,
       options: [
         ['g', 'grams'],
-        ['oz', 'pounds, ounces'],
+        ['oz', say`pounds, ounces`],
       ],
     },
     {
@@ -29,7 +29,7 @@ export function ReadingFields({ reading, countries, disabled, onChange }: Readin
       label: say`Volumes`,
       options: [
         ['ml', 'millilitres'],
-        ['cups', 'cups, spoons'],
+        ['cups', say`cups, spoons`],
       ],
     },
     {
@@ -38,7 +38,7 @@ export function ReadingFields({ reading, countries, disabled, onChange }: Readin
       options: [
         ['C', '°C'],
         ['F', '°F'],
-        ['gas', 'gas mark'],
+        ['gas', say`gas mark`],
       ],
     },
     {
@@ -53,7 +53,7 @@ export function ReadingFields({ reading, countries, disabled, onChange }: Readin
       key: 'decimal',
       label: say`Numbers are typed`,
       options: [
-        ['ask', 'either way: ask'],
+        ['ask', say`either way: ask`],
         ['point', '1,250.5'],
         ['comma', '1.250,5'],
       ],

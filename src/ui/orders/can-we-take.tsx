@@ -85,7 +85,7 @@ function Answer({
         </Box>
         <Box sx={{ color: 'var(--zl-muted)', fontSize: 14 }}>
           {[answer.size, ...answer.others].join(' · ')}
-          {answer.earliest && ` · the earliest, with nobody else moved: ${answer.earliest.text}`}
+          {answer.earliest && say` · the earliest, with nobody else moved: ${answer.earliest.text}`}
         </Box>
       </Box>
       {answer.fits === 'no' && answer.earliest && (

@@ -11,15 +11,15 @@ export function lateDays(chance: number): string {
 
 /** A share of those days, as one says it. */
 export function shareOfDays(share: number): string {
-  if (share >= 0.95) return 'nearly all of them';
-  if (share >= 0.6) return 'most of them';
-  if (share >= 0.4) return 'about half of them';
-  return 'some of them';
+  if (share >= 0.95) return say`nearly all of them`;
+  if (share >= 0.6) return say`most of them`;
+  if (share >= 0.4) return say`about half of them`;
+  return say`some of them`;
 }
 
 /** A step, with the order that it belongs to where that is another one: "“Coat square” of Harbour choir". */
 export const stepSaid = ({ name, whose }: { name: string; whose: string | null }): string =>
-  `“${name}”${whose === null ? '' : ` of ${whose}`}`;
+  `“${name}”${whose === null ? '' : say` of ${whose}`}`;
 
 /** "“Split and fill” and “Check and box”" */
 export const listed = (steps: { name: string; whose: string | null }[]): string =>

@@ -1,6 +1,6 @@
 'use client';
 
-import { say } from '@/core/words/say';
+import { say, terms } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { OrderForm } from '@/core/input/order-input';
@@ -35,7 +35,7 @@ export function ClashNote({ build, builds, values, set }: ClashNoteProps) {
       {ways.map((w) => (
         <Box key={w.role} sx={{ mt: 1 }}>
           {w.label}
-          {say`: contains`} {w.allergens.join(', ')}.
+          {say`: contains`} {terms(w.allergens)}.
           <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, mt: 0.5 }}>
             {w.others.map((o) => (
               <Button
@@ -67,7 +67,7 @@ export function ClashNote({ build, builds, values, set }: ClashNoteProps) {
             .slice(0, NAMED)
             .map((b) => b.name)
             .join(', ')}
-          {free.length > NAMED ? ` and ${free.length - NAMED} more` : ''}.
+          {free.length > NAMED ? say` and ${free.length - NAMED} more` : ''}.
         </Box>
       )}
     </Box>

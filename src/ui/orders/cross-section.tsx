@@ -22,7 +22,7 @@ export function CrossSection({ section }: { section: SectionView }) {
     <figure style={{ margin: 0 }}>
       <svg
         role="img"
-        aria-label={`Cross-section: ${section.summary}`}
+        aria-label={say`Cross-section: ${section.summary}`}
         viewBox={`${-MARGIN} ${-MARGIN} ${width + 2 * MARGIN} ${height + BOARD + 2 * MARGIN + 18}`}
         style={{ width: '100%', maxHeight: 250, display: 'block' }}
       >

@@ -1,6 +1,6 @@
 'use client';
 
-import { say } from '@/core/words/say';
+import { say, term } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import Chip from '@mui/material/Chip';
 import type { OrderView } from '@/server/orders/order-view';
@@ -25,8 +25,8 @@ export function Answer({ view, pickup }: { view: OrderView; pickup: string }) {
         {say`Pickup`} {pickup} ·{' '}
         {missing === 0
           ? say`all steps are done`
-          : say`${missing} ${missing === 1 ? 'step' : 'steps'} to do, next: ${planned.open[0]!}`}
-        {status.state !== 'ready' && planned.needs && ` · what takes longest: ${planned.needs}`}
+          : say`${missing} ${missing === 1 ? say`step` : say`steps`} to do, next: ${planned.open[0]!}`}
+        {status.state !== 'ready' && planned.needs && say` · what takes longest: ${planned.needs}`}
       </Box>
       {planned.stood.map((s) => (
         <Box key={s.text} sx={{ mt: 0.5, fontWeight: 700, color: 'var(--zl-missesText)' }}>
@@ -54,7 +54,7 @@ export function Allergens({ view }: { view: OrderView }) {
         <Chip
           key={a.allergen}
           size="small"
-          label={clash.has(a.allergen) ? say`■ ${a.allergen}: must not` : a.allergen}
+          label={clash.has(a.allergen) ? say`■ ${term(a.allergen)}: must not` : term(a.allergen)}
           title={a.from.join(', ')}
           sx={
             clash.has(a.allergen)
@@ -69,7 +69,7 @@ export function Allergens({ view }: { view: OrderView }) {
           <Chip
             key={a}
             size="small"
-            label={say`● without ${a}, as asked`}
+            label={say`● without ${term(a)}, as asked`}
             sx={{ bgcolor: 'var(--zl-holds)', color: '#fff' }}
           />
         ))}

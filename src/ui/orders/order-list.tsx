@@ -41,8 +41,8 @@ export function OrderList({
       ) : (
         <Lines
           lines={open}
-          last={(o) => (o.status ? <StatusMark status={o.status} /> : 'not planned yet')}
-          heading="Will it be ready?"
+          last={(o) => (o.status ? <StatusMark status={o.status} /> : say`not planned yet`)}
+          heading={say`Will it be ready?`}
         />
       )}
       {left.length > 0 && (

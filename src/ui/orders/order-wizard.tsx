@@ -200,7 +200,7 @@ export function OrderWizard({ id, version, title, form }: OrderWizardProps) {
             {say`Now`} {build?.name}
             {say`, as`} {buildNamed(before.build)} {say`cannot have this shape.`}
             {Object.keys(before.swaps).length + before.without.length > 0 &&
-              ' What had been exchanged or left out belongs to the build before, and is gone with it.'}{' '}
+              say` What had been exchanged or left out belongs to the build before, and is gone with it.`}{' '}
             <Button size="small" variant="outlined" color="secondary" onClick={takeBack}>{say`Take it back`}</Button>
           </Note>
         )}

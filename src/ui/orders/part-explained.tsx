@@ -1,6 +1,6 @@
 'use client';
 
-import { say } from '@/core/words/say';
+import { say, terms } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
@@ -67,7 +67,7 @@ export function Explained({
               {p.others.map((o) => (
                 <MenuItem key={o.id} value={o.id}>
                   {o.name}
-                  {o.allergens.length > 0 && ` · ${o.allergens.join(', ')}`}
+                  {o.allergens.length > 0 && ` · ${terms(o.allergens)}`}
                 </MenuItem>
               ))}
             </TextField>

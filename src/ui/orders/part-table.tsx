@@ -38,8 +38,8 @@ export function PartTable({ parts, onChange, busy = false }: PartTableProps) {
                 {p.optional && <Muted> {say`may be left out`}</Muted>}
                 <Box sx={{ color: 'var(--zl-muted)', fontSize: 13 }}>
                   {p.formula.name}
-                  {p.exchanged && ' · exchanged'}
-                  {p.batchWith.length > 0 && ` · one batch with ${p.batchWith.join(', ')}`}
+                  {p.exchanged && say` · exchanged`}
+                  {p.batchWith.length > 0 && say` · one batch with ${p.batchWith.join(', ')}`}
                 </Box>
               </Box>
               <Box

@@ -35,7 +35,7 @@ export function Remedies({ order, plan }: { order: number; plan: number }) {
       {!helps && (
         <p>
           {say`Nothing that was tried makes it on time`}
-          {help.remedies.length > 0 ? ' without making another late. These come nearest:' : '.'}
+          {help.remedies.length > 0 ? say` without making another late. These come nearest:` : '.'}
         </p>
       )}
       {help.remedies.map((r) => (

@@ -1,6 +1,6 @@
 'use client';
 
-import { say } from '@/core/words/say';
+import { say, terms } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
@@ -52,8 +52,8 @@ export function StepBuild({ values, builds, set, problem }: StepBuildProps) {
               <Box sx={{ fontSize: 14 }}>{b.story}</Box>
               <Box sx={{ fontSize: 13, color: clash.length > 0 ? 'var(--zl-missesText)' : 'var(--zl-muted)' }}>
                 {clash.length > 0
-                  ? say`■ Contains ${clash.join(', ')}: exchange that part`
-                  : say`Contains ${b.allergens.join(', ') || say`none of the list`}`}
+                  ? say`■ Contains ${terms(clash)}: exchange that part`
+                  : say`Contains ${terms(b.allergens) || say`none of the list`}`}
               </Box>
             </ChoiceCard>
           );
@@ -132,7 +132,7 @@ function Exchange({
       value={now}
       disabled={part.others.length < 2}
       error={found.length > 0}
-      helperText={found.length > 0 ? say`Contains ${found.join(', ')}` : undefined}
+      helperText={found.length > 0 ? say`Contains ${terms(found)}` : undefined}
       onChange={(e) => {
         const swaps = { ...values.swaps, [part.role]: e.target.value };
         if (e.target.value === usual) delete swaps[part.role];
@@ -142,7 +142,7 @@ function Exchange({
       {part.others.map((o) => (
         <MenuItem key={o.id} value={o.id}>
           {o.name}
-          {clash(o.allergens).length > 0 && ` (contains ${clash(o.allergens).join(', ')})`}
+          {clash(o.allergens).length > 0 && say` (contains ${terms(clash(o.allergens))})`}
         </MenuItem>
       ))}
     </TextField>

@@ -1,6 +1,6 @@
 'use client';
 
-import { say } from '@/core/words/say';
+import { say, term } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import Chip from '@mui/material/Chip';
 import CircularProgress from '@mui/material/CircularProgress';
@@ -45,7 +45,7 @@ export function StepReview({ review }: { review: OrderReview | null }) {
             <Chip
               key={a.allergen}
               size="small"
-              label={a.allergen}
+              label={term(a.allergen)}
               title={a.from.join(', ')}
               sx={{ bgcolor: 'transparent', color: 'inherit', border: '1.5px solid var(--zl-ink)' }}
             />

@@ -91,7 +91,7 @@ export function StepSize({ portions, size, builds, build, own, open, onPropose, 
                   <Silhouettes stacks={o.stacks} roll={o.form === 'roll'} />
                   <b>{o.name}</b>
                   <Box sx={{ fontSize: 13.5, color: 'var(--zl-muted)' }}>
-                    {portionsText(o)} · {o.builds.length} {o.builds.length === 1 ? 'build' : 'builds'}
+                    {portionsText(o)} · {o.builds.length} {o.builds.length === 1 ? say`build` : say`builds`}
                     {!open && (
                       <Box>
                         {o.builds.some((b) => b.id === build)

@@ -1,3 +1,4 @@
+import { term } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
@@ -15,7 +16,7 @@ export function AllergenBoxes({ chosen, onChange }: AllergenBoxesProps) {
       {ALLERGENS.map((a) => (
         <FormControlLabel
           key={a}
-          label={a}
+          label={term(a)}
           control={
             <Checkbox
               checked={chosen.includes(a)}

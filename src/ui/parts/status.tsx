@@ -14,9 +14,9 @@ export function toneOf(status: OrderStatus): Tone {
 /** "18 h to spare", "late 5 h 40", "ready" */
 export function statusText(status: OrderStatus): string {
   if (status.state === 'ready') return 'ready';
-  if (status.state === 'misses') return status.late > 0 ? say`late ${durationText(status.late)}` : 'not planned';
+  if (status.state === 'misses') return status.late > 0 ? say`late ${durationText(status.late)}` : say`not planned`;
   if (status.overdue) return say`overdue ${durationText(status.overdue.minutes)}`;
-  return status.spare === null ? 'in time' : say`${durationText(status.spare)} to spare`;
+  return status.spare === null ? say`in time` : say`${durationText(status.spare)} to spare`;
 }
 
 /** The honest answer to the customer. */
@@ -27,7 +27,7 @@ export function statusSentence(status: OrderStatus): string {
       ? say`Cannot be ready: it would be ${durationText(status.late)} late.${status.reason ? ` ${status.reason}.` : ''}`
       : (status.reason ?? say`Cannot be made.`);
   const overdue = status.overdue
-    ? ` “${status.overdue.step}” is ${durationText(status.overdue.minutes)} overdue: begin it, or plan again.`
+    ? say` “${status.overdue.step}” is ${durationText(status.overdue.minutes)} overdue: begin it, or plan again.`
     : '';
   if (status.spare === null) return say`Will be ready.${overdue}`;
   return say`Can be ready with ${durationText(status.spare)} to spare.${overdue}`;

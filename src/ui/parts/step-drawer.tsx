@@ -28,7 +28,7 @@ export function StepDrawer({ step, onClose }: { step: string | null; onClose: ()
       slotProps={{
         paper: {
           sx: { width: { xs: '100%', sm: 400 }, bgcolor: 'var(--zl-paper)', borderLeft: '2px solid var(--zl-ink)' },
-          'aria-label': 'Details of the step',
+          'aria-label': say`Details of the step`,
         },
       }}
     >
@@ -48,7 +48,7 @@ export function StepDrawer({ step, onClose }: { step: string | null; onClose: ()
   );
 }
 
-const STATES = { planned: null, overdue: 'should have begun', running: 'under way', done: 'done' };
+const STATES = { planned: null, overdue: say`should have begun`, running: say`under way`, done: say`done` };
 
 function Details({ view, children }: { view: StepView; children: ReactNode }) {
   const { tell } = useReading();

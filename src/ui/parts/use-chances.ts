@@ -1,10 +1,8 @@
 import { useMemo } from 'react';
 import type { Chance } from '@/server/plan/chances';
+import { CHANCES_EVERY } from '@/core/time/chances-every';
 import { CHANCES } from '../asking/questions';
 import { useAsked, type Asked } from '../asking/use-asked';
-
-/** As often as the server reckons them anew while nothing changes. Minutes. */
-const AFRESH = 5;
 
 /**
  * Chances of being ready by order, as soon as the days have been lived through; empty until then. With another plan, and as time passes, they
@@ -18,7 +16,9 @@ export function useChances(
   old: boolean;
   asked: Pick<Asked<unknown>, 'problem' | 'again'>;
 } {
-  const asked = useAsked(plan === null ? null : CHANCES, `${plan} ${Math.floor(minute / AFRESH)}`, { keepOld: true });
+  const asked = useAsked(plan === null ? null : CHANCES, `${plan} ${Math.floor(minute / CHANCES_EVERY)}`, {
+    keepOld: true,
+  });
   const { answer } = asked;
   // A wall is drawn anew at every step of a drag: what it looks up is made once.
   const chances = useMemo(() => new Map(plan === null ? [] : answer?.orders.map((o) => [o.order, o])), [answer, plan]);

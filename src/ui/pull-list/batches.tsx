@@ -40,9 +40,9 @@ export function Batches({ view, action }: { view: BatchesView; action: ReturnTyp
           <Muted>{p.members.map((m) => m.name).join(' + ')}</Muted>
           <Box sx={{ fontSize: 14 }}>
             {say`saves`} {durationText(p.saves.minutes)}
-            {p.saves.dishes > 0 && `, ${p.saves.dishes} ${p.saves.dishes === 1 ? 'bowl' : 'bowls'}`}
-            {p.saves.eggs > 0 && `, ${p.saves.eggs} ${p.saves.eggs === 1 ? 'egg' : 'eggs'}`}
-            {p.costs.age > 0 ? ` · the last is up to ${durationText(p.costs.age)} older` : ' · no older'}
+            {p.saves.dishes > 0 && `, ${p.saves.dishes} ${p.saves.dishes === 1 ? say`bowl` : say`bowls`}`}
+            {p.saves.eggs > 0 && `, ${p.saves.eggs} ${p.saves.eggs === 1 ? say`egg` : say`eggs`}`}
+            {p.costs.age > 0 ? say` · the last is up to ${durationText(p.costs.age)} older` : say` · no older`}
           </Box>
           <Muted>{p.span}</Muted>
           <Button

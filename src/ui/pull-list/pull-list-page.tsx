@@ -81,7 +81,7 @@ export function PullListPage({ view }: { view: PullListView }) {
       >
         <Section
           name={say`Take out, chill, line, soak, heat`}
-          empty="Nothing to prepare in this span."
+          empty={say`Nothing to prepare in this span.`}
           count={list.tasks.length}
         >
           {list.tasks.map((t) => (
@@ -94,7 +94,7 @@ export function PullListPage({ view }: { view: PullListView }) {
             </Tick>
           ))}
         </Section>
-        <Section name={say`Weigh out`} empty="Nothing to weigh in this span." count={list.weighOuts.length}>
+        <Section name={say`Weigh out`} empty={say`Nothing to weigh in this span.`} count={list.weighOuts.length}>
           {list.weighOuts.map((w) => (
             <Tick key={w.key} id={w.key} ticks={ticks} label={say`${w.formulaName} for ${w.forWhom}`}>
               <Time>{time(w.at)}</Time>

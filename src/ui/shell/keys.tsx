@@ -7,12 +7,12 @@ import { useEffect, useId, useState } from 'react';
 import { isTyping } from '../parts/is-typing';
 
 const KEYS: [keys: string, does: string][] = [
-  ['/', 'finds orders, formulas and calculators, and what can be done'],
-  ['?', 'shows these keys'],
-  [say`Ctrl Z or ⌘ Z`, 'takes the last edit of the plan back; with Shift makes it again (on the wall)'],
-  ['Enter', 'on a rung: what, how much, until what sign, who, and why it lies there'],
-  ['M', 'on a rung: takes it up'],
-  ['↑ ↓', 'with a rung in the hand: five minutes, with Shift thirty; Enter sets it down, Esc lets go'],
+  ['/', say`finds orders, formulas and calculators, and what can be done`],
+  ['?', say`shows these keys`],
+  [say`Ctrl Z or ⌘ Z`, say`takes the last edit of the plan back; with Shift makes it again (on the wall)`],
+  ['Enter', say`on a rung: what, how much, until what sign, who, and why it lies there`],
+  ['M', say`on a rung: takes it up`],
+  ['↑ ↓', say`with a rung in the hand: five minutes, with Shift thirty; Enter sets it down, Esc lets go`],
 ];
 
 /** The keys that do something, listed under `?`. */

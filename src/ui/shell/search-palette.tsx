@@ -56,7 +56,7 @@ export function SearchPalette() {
         maxWidth="sm"
         slotProps={{
           paper: {
-            'aria-label': 'Find anything',
+            'aria-label': say`Find anything`,
             sx: { bgcolor: 'var(--zl-paper)', border: '2px solid var(--zl-ink)', alignSelf: 'flex-start', mt: 8 },
           },
         }}

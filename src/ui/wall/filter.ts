@@ -1,10 +1,12 @@
+import { say } from '@/core/words/say';
 import { timeOf, type Clock } from '@/core/time/clock';
 import type { WallView } from '@/server/wall/wall-view';
 import type { LadderView, RailView, RungView } from '@/server/ladder/ladder-view';
 
 /** One thing to show only: a person, an oven, a tin or other thing, an order, a day. */
 export interface FilterOption {
-  group: 'People' | 'Ovens' | 'Tins and other things' | 'Orders' | 'Days';
+  /** What it is, as the list's heading says it. */
+  group: string;
   /** Unique among all groups. */
   key: string;
   label: string;
@@ -25,13 +27,13 @@ export function filterOptions(view: WallView): FilterOption[] {
     ),
   ];
   return [
-    ...view.hands.map((h): FilterOption => ({ group: 'People', key: `person ${h.id}`, label: h.name })),
-    ...view.ovens.map((o): FilterOption => ({ group: 'Ovens', key: `item ${o.id}`, label: o.name })),
+    ...view.hands.map((h): FilterOption => ({ group: say`People`, key: `person ${h.id}`, label: h.name })),
+    ...view.ovens.map((o): FilterOption => ({ group: say`Ovens`, key: `item ${o.id}`, label: o.name })),
     ...view.things
       .filter((t) => used.has(t.id))
-      .map((t): FilterOption => ({ group: 'Tins and other things', key: `item ${t.id}`, label: t.name })),
-    ...view.ladders.map((l): FilterOption => ({ group: 'Orders', key: `order ${l.order}`, label: l.title })),
-    ...days.map((d): FilterOption => ({ group: 'Days', key: `day ${d}`, label: d })),
+      .map((t): FilterOption => ({ group: say`Tins and other things`, key: `item ${t.id}`, label: t.name })),
+    ...view.ladders.map((l): FilterOption => ({ group: say`Orders`, key: `order ${l.order}`, label: l.title })),
+    ...days.map((d): FilterOption => ({ group: say`Days`, key: `day ${d}`, label: d })),
   ];
 }
 

@@ -20,7 +20,7 @@ export function Legend({ climbs }: { climbs: boolean }) {
         color: 'var(--zl-muted)',
       }}
     >
-      <Item name="hands" sx={{ background: 'var(--zl-zest)', border: '1px solid var(--zl-zestEdge)' }} />
+      <Item name={say`hands`} sx={{ background: 'var(--zl-zest)', border: '1px solid var(--zl-zestEdge)' }} />
       {ALL_PLACES.map((p) => (
         <Item key={p} name={PLACES[p].name} sx={placeBackground(p)} />
       ))}
@@ -29,7 +29,9 @@ export function Legend({ climbs }: { climbs: boolean }) {
         sx={{ borderLeft: '2px dashed var(--zl-misses)', borderRadius: 0, width: 6 }}
       />
       <Box sx={{ ml: 'auto' }}>
-        {say`left rail: the cake · right rail: what goes into it · time`} {climbs ? 'climbs' : 'falls'} {say`to pickup`}
+        {climbs
+          ? say`left rail: the cake · right rail: what goes into it · time climbs to pickup`
+          : say`left rail: the cake · right rail: what goes into it · time falls to pickup`}
       </Box>
     </Box>
   );

@@ -29,7 +29,7 @@ export function LoadPanel({ view, onClose }: { view: WallView; onClose: () => vo
                       ? `${Math.round((100 * s.busy) / s.there)} %`
                       : s.busy > 0
                         ? durationText(s.busy)
-                        : 'off'
+                        : say`off`
                   }
                   title={say`${durationText(s.busy)} of ${durationText(s.there)}`}
                 />

@@ -63,7 +63,7 @@ function hindranceText(move: Move, time: (m: number) => string): string | null {
     case undefined:
       return null;
     case 'stays':
-      return 'it has been begun';
+      return say`it has been begun`;
     case 'hands':
       return h.text;
     case 'too early':

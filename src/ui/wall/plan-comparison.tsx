@@ -103,6 +103,6 @@ export function PlanComparison({ trial, clock }: { trial: TrialView; clock: Cloc
 }
 
 function lateText(late: number | null): string {
-  if (late === null) return 'no place';
-  return late > 0 ? say`${durationText(late)} late` : 'on time';
+  if (late === null) return say`no place`;
+  return late > 0 ? say`${durationText(late)} late` : say`on time`;
 }

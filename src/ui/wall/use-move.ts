@@ -104,7 +104,7 @@ function handsAt(view: MoveView, start: number): { people: MoveView['hands']; pr
   if (there.length < view.crew)
     return {
       people: [],
-      problem: there.length === 0 ? 'nobody who can do it is on shift then' : 'too few are on shift',
+      problem: there.length === 0 ? say`nobody who can do it is on shift then` : say`too few are on shift`,
     };
   const busy = (h: MoveView['hands'][number]) => h.busy.some((b) => b.start < end && b.end > start);
   const rank = (h: MoveView['hands'][number]) => (busy(h) ? 2 : 0) + (view.has.includes(h.id) ? 0 : 1);

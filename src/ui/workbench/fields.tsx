@@ -1,6 +1,6 @@
 'use client';
 
-import { say } from '@/core/words/say';
+import { say, term } from '@/core/words/say';
 import Close from '@mui/icons-material/Close';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -44,7 +44,7 @@ export function CalcField(props: FieldProps) {
         >
           {spec.choices.map((c) => (
             <MenuItem key={c} value={c}>
-              {ingredients.find((i) => i.id === c)?.name ?? c}
+              {ingredients.find((i) => i.id === c)?.name ?? term(c)}
             </MenuItem>
           ))}
         </TextField>
@@ -54,7 +54,7 @@ export function CalcField(props: FieldProps) {
     case 'list':
       return <ListField {...props} spec={spec} />;
     default:
-      if (/^ingredient/i.test(spec.label))
+      if (/(^|\.)ingredient$/.test(path))
         return (
           <TextField
             select

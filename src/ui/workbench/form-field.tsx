@@ -1,6 +1,6 @@
 'use client';
 
-import { say } from '@/core/words/say';
+import { say, term } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
@@ -8,10 +8,10 @@ import { FORM_MEASURES, type FormName } from '@/core/shape/form';
 import type { FieldProps } from './field-props';
 
 const MEASURE_NAMES: Record<string, string> = {
-  topLength: 'top, long',
-  topWidth: 'top, wide',
-  bottomLength: 'foot, long',
-  bottomWidth: 'foot, wide',
+  topLength: say`top, long`,
+  topWidth: say`top, wide`,
+  bottomLength: say`foot, long`,
+  bottomWidth: say`foot, wide`,
   across: 'across',
 };
 
@@ -41,7 +41,7 @@ export function FormField({ spec, value, onChange, problems, path }: FieldProps)
       >
         {Object.keys(FORM_MEASURES).map((f) => (
           <MenuItem key={f} value={f}>
-            {f}
+            {term(f)}
           </MenuItem>
         ))}
       </TextField>

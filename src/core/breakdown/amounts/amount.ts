@@ -35,9 +35,9 @@ export interface Amount {
 }
 
 /** What stays in bowl and bag. */
-export const IN_THE_BOWL = 'stays in bowl and bag';
+export const IN_THE_BOWL = say`stays in bowl and bag`;
 /** What is made because less cannot be made well. */
-const FOR_THE_BATCH = 'more than is needed';
+const FOR_THE_BATCH = say`more than is needed`;
 
 /** An amount of these portions. */
 export function amount(

@@ -48,7 +48,7 @@ export function amountOf(rule: AmountRule, context: AmountContext): Amount {
       return dripAmount(rule, context);
     case 'pieces': {
       const times = { cake: 1, tier: cake.tiers.length, portion: cake.portions }[rule.per];
-      const why = rule.per === 'cake' ? 'for the cake' : say`${rule.count} for each ${rule.per}`;
+      const why = rule.per === 'cake' ? say`for the cake` : say`${rule.count} for each ${rule.per}`;
       return pieces(Math.ceil(times * rule.count), rule.grams, why);
     }
     case 'border': {
@@ -72,8 +72,13 @@ export function amountOf(rule: AmountRule, context: AmountContext): Amount {
       const { height } = rule;
       const area = sumOf(cake, (form) => (height === undefined ? topArea(form) : perimeter(form) * height));
       return amount(
-        [{ use: height === undefined ? 'over the top' : 'around the foot', grams: (area / 100) * rule.gramsPerCm2 }],
-        say`${cm2(area)}${height === undefined ? '' : ` (a band of ${mm(height)})`} × ${rule.gramsPerCm2} g per cm²`,
+        [
+          {
+            use: height === undefined ? say`over the top` : say`around the foot`,
+            grams: (area / 100) * rule.gramsPerCm2,
+          },
+        ],
+        say`${cm2(area)}${height === undefined ? '' : say` (a band of ${mm(height)})`} × ${rule.gramsPerCm2} g per cm²`,
       );
     }
     case 'share': {

@@ -46,8 +46,8 @@ export function batterAmount(rule: Rule<'batter'>, { cake, formula, coefficients
   return amount(
     [
       { use: 'layers', grams: finished },
-      { use: 'domes trimmed off', grams: (finished * trimmed) / (1 - trimmed), leftOver: 'trimmings' },
-      { use: 'crumbs of the saw', grams: sawn, lost: true },
+      { use: say`domes trimmed off`, grams: (finished * trimmed) / (1 - trimmed), leftOver: 'trimmings' },
+      { use: say`crumbs of the saw`, grams: sawn, lost: true },
     ],
     because.join(' + '),
     { loads: filled.map((f) => f.load), raw: true },
@@ -67,11 +67,11 @@ export function discAmount(rule: Rule<'discs'>, { cake, formula }: AmountContext
   const layers = rawGrams(mlOf(layersOf(cake)), formula);
   const discs = cake.tiers.map((t) => say`${counted(cake.layers, 'layer')} of ${formName(t.form)}`).join(' + ');
   const halved = plan.halved > 0 ? say`, ${plan.halved === 1 ? 'one' : plan.halved} of them of two halves` : '';
-  const patched = plan.patched ? ', one between others pieced together from what is cut off' : '';
+  const patched = plan.patched ? say`, one between others pieced together from what is cut off` : '';
   return amount(
     [
       { use: 'layers', grams: layers },
-      { use: 'cut off the sheets', grams: all - layers, leftOver: 'trimmings' },
+      { use: say`cut off the sheets`, grams: all - layers, leftOver: 'trimmings' },
     ],
     say`${discs}${halved}${patched}: ${counted(plan.sheets, 'sheet')} of ${formName(form)}, ${mm(cake.layerHeight)} × ${formula.density} g/ml with ${percent(formula.loss)} lost in baking`,
     { loads: [{ tier: 0, form, tins: plan.sheets, gramsEach }], raw: true },
@@ -128,7 +128,7 @@ export function rollAmount(rule: Rule<'roll sheet'>, context: AmountContext): Am
   return amount(
     [
       { use: 'rolled', grams: rolled },
-      { use: 'ends trimmed off', grams: all - rolled, leftOver: 'trimmings' },
+      { use: say`ends trimmed off`, grams: all - rolled, leftOver: 'trimmings' },
     ],
     say`${counted(cake.tiers.length, 'roll')} of one sheet each (${formName(form)}, ${mm(cake.layerHeight)} × ${formula.density} g/ml with ${percent(formula.loss)} lost in baking), rolled up ${diameters} thick`,
     { loads: [{ tier: 0, form, tins: cake.tiers.length, gramsEach }], raw: true },
@@ -148,9 +148,9 @@ export function panelAmount(rule: Rule<'panels'>, { cake, formula, choices }: Am
   return amount(
     [
       { use: 'panels', grams: gramsOf(area) },
-      ...(byPlan ? [{ use: 'one to spare', grams: gramsOf(spare), lost: true as const }] : []),
+      ...(byPlan ? [{ use: say`one to spare`, grams: gramsOf(spare), lost: true as const }] : []),
     ],
-    say`panels ${cm2(area)}${byPlan ? ` and one to spare, ${cm2(spare)},` : ''} × ${mm(rule.thickness)} × ${formula.density} g/ml with ${percent(formula.loss)} lost in baking`,
+    say`panels ${cm2(area)}${byPlan ? say` and one to spare, ${cm2(spare)},` : ''} × ${mm(rule.thickness)} × ${formula.density} g/ml with ${percent(formula.loss)} lost in baking`,
     { raw: true },
   );
 }

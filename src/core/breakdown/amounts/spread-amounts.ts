@@ -30,7 +30,7 @@ export function fillingAmount(rule: Rule<'filling'>, context: AmountContext): Am
   return spread(
     [
       { use: 'filling', grams },
-      ...(ends > 0 ? [{ use: 'in the ends that are trimmed off', grams: ends, lost: true }] : []),
+      ...(ends > 0 ? [{ use: say`in the ends that are trimmed off`, grams: ends, lost: true }] : []),
     ],
     coefficients.bowlLoss,
     because,
@@ -49,8 +49,8 @@ export function coatAmount(rule: Rule<'dam and coats'>, context: AmountContext):
   return spread(
     [
       { use: 'dams', grams: damMl * formula.density },
-      { use: 'crumb coat', grams: mlOf(laid, 'crumb coat') * formula.density },
-      { use: 'final coat', grams: mlOf(laid, 'final coat') * formula.density },
+      { use: say`crumb coat`, grams: mlOf(laid, 'crumb coat') * formula.density },
+      { use: say`final coat`, grams: mlOf(laid, 'final coat') * formula.density },
     ],
     coefficients.bowlLoss,
     say`${parts} at ${mm(crumb + final)}${damMl > 0 ? say`, dams ${Math.round(damMl)} ml` : ''}, ${formula.density} g/ml`,
@@ -80,8 +80,8 @@ export function coverAmount(rule: Rule<'paste cover'>, context: AmountContext): 
   const stays = mlOf(laidBy(rule, context)) * formula.density;
   return amount(
     [
-      { use: 'on the cake', grams: stays },
-      { use: 'trimmed off the foot', grams: rolled - stays, leftOver: 'paste' },
+      { use: say`on the cake`, grams: stays },
+      { use: say`trimmed off the foot`, grams: rolled - stays, leftOver: 'paste' },
     ],
     say`${cloths.map(clothName).join(' + ')} (size + 2 × height + ${cm(margin)}) at ${mm(thickness)} × ${formula.density} g/ml`,
   );
@@ -96,9 +96,9 @@ export function glazeAmount(rule: Rule<'glaze'>, context: AmountContext): Amount
   const off = stays * runOff;
   return amount(
     [
-      { use: 'stays on the cake', grams: stays },
-      { use: 'run-off that is caught', grams: off * returns, leftOver: 'run-off' },
-      { use: 'run-off that is lost', grams: off * (1 - returns), lost: true },
+      { use: say`stays on the cake`, grams: stays },
+      { use: say`run-off that is caught`, grams: off * returns, leftOver: 'run-off' },
+      { use: say`run-off that is lost`, grams: off * (1 - returns), lost: true },
     ],
     say`top and side ${cm2((ml * 1000) / thickness)} at ${mm(thickness)} × ${formula.density} g/ml, + ${percent(runOff)} that runs off, ${percent(returns)} of it caught`,
   );
@@ -114,7 +114,7 @@ export function dripAmount(rule: Rule<'drip'>, context: AmountContext): Amount {
   return spread(
     [
       { use: 'drip', grams: around * (length / 10) * gramsPerCm2 },
-      { use: 'flooded top', grams: flood },
+      { use: say`flooded top`, grams: flood },
     ],
     coefficients.bowlLoss,
     say`${Math.round(around)} cm around × ${cm(length)} mean length × ${gramsPerCm2} g${flood > 0 ? say`, top ${mm(rule.flood!)} × ${formula.density} g/ml` : ''}`,
@@ -128,9 +128,9 @@ export function insideAmount(rule: Rule<'insert' | 'rest of the ring'>, context:
   const what =
     rule.rule === 'insert'
       ? say`a disc of ${mm(rule.thickness)}, ${mm(rule.inset)} from the rim`
-      : 'what is free of the ring';
+      : say`what is free of the ring`;
   return spread(
-    [{ use: rule.rule === 'insert' ? 'insert' : 'into the ring', grams: ml * formula.density }],
+    [{ use: rule.rule === 'insert' ? say`insert` : say`into the ring`, grams: ml * formula.density }],
     coefficients.bowlLoss,
     say`${what}: ${Math.round(ml)} ml × ${formula.density} g/ml`,
   );

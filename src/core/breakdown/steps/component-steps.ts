@@ -1,3 +1,4 @@
+import { say } from '../../words/say';
 import {
   FIRST,
   partId,
@@ -130,7 +131,7 @@ function sameTinWaits(
     return [
       {
         ...{ id: waitId(from, to), from, to, min: 0, max: null, place: null, units: 0, ageing: 0 },
-        why: 'the same tin again',
+        why: say`the same tin again`,
       },
     ];
   });
@@ -196,7 +197,9 @@ function amountText(component: Component, rounds: Round[], share: number, pieces
   const filled = rounds.flatMap((r) =>
     r.form === null
       ? []
-      : `${r.tins} × ${grams(r.grams / r.tins)} ${r.form.form === 'rectangle' ? 'on sheets' : 'into'} ${formName(r.form)}`,
+      : r.form.form === 'rectangle'
+        ? say`${r.tins} × ${grams(r.grams / r.tins)} on sheets ${formName(r.form)}`
+        : say`${r.tins} × ${grams(r.grams / r.tins)} into ${formName(r.form)}`,
   );
   return filled.length === 0 ? grams(share) : filled.join(', ');
 }

@@ -15,7 +15,7 @@ const MOST = 12 * 60;
  */
 export function inscribed(build: Build, inscription: string): Build {
   if (inscription === '') return build;
-  const words = ` Inscription: “${inscription}”, letter for letter.`;
+  const words = say` Inscription: “${inscription}”, letter for letter.`;
   if (build.stages.some((s) => s.inscribes))
     return { ...build, stages: build.stages.map((s) => (s.inscribes ? { ...s, how: s.how + words } : s)) };
   const last = build.waits.find((w) => w.to === HAND_OVER)?.from ?? build.stages.at(-1)?.key;
@@ -30,7 +30,7 @@ export function inscribed(build: Build, inscription: string): Build {
     skill: writer(build.stages.slice(0, at + 1)),
     takes: [],
     how: say`Pencil the line on paper first; pipe it on the cake, or on a plaque where the top does not take it.${words}`,
-    sign: 'read aloud against the order, letter for letter',
+    sign: say`read aloud against the order, letter for letter`,
     inscribes: true,
   };
   const place = before ? at : at + 1;
@@ -45,7 +45,7 @@ export function inscribed(build: Build, inscription: string): Build {
 function through(key: string, wait: BuildWait): BuildWait[] {
   const most = wait.max === null ? MOST : Math.min(MOST, wait.max);
   return [
-    { ...wait, to: key, min: 0, max: most, why: 'waits to be written on' },
+    { ...wait, to: key, min: 0, max: most, why: say`waits to be written on` },
     { ...wait, from: key },
   ];
 }

@@ -55,7 +55,7 @@ export function keepingOf(
         return {
           id: waitId(beating.id, to),
           ...{ from: beating.id, to, min: 0, max: tempering.stands, place: null, units: 0, ageing: BEATEN_AGES },
-          why: 'beaten, and not cold again',
+          why: say`beaten, and not cold again`,
           ...on(stage),
         };
       }),
@@ -87,7 +87,7 @@ function beatingStep(
     oven: null,
     earliest: null,
     how: say`${capital(formula.keeping.why)}. Where it has stood in the cold: cut up, on the bench until it gives, then beaten until it is one again.`,
-    sign: 'smooth, one colour, no cold lumps',
+    sign: say`smooth, one colour, no cold lumps`,
     caution: null,
     grams: amount.grams,
     amount: grams(amount.grams),

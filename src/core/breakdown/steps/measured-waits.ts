@@ -1,3 +1,4 @@
+import { say } from '../../words/say';
 import { belongs, CUT_TO_MEASURE, type Choices } from '../../formula/schools';
 import { keyOf, stageStepId, waitId, type OrderId } from '../../ids/ids';
 import type { Wait } from '../../planning-format/problem';
@@ -30,7 +31,7 @@ export function measuredWaits(
         const from = stageStepId(order, stage);
         return {
           ...{ id: waitId(from, s.id), from, to: s.id, min: 0, max: null, place: null, units: 0, ageing: 0 },
-          why: 'cut to the measured cake',
+          why: say`cut to the measured cake`,
         };
       }),
     );

@@ -149,9 +149,9 @@ export class Trials {
     const worse = trial.comparison.orders.filter((o) => o.order !== own && (o.to ?? Infinity) > (o.from ?? Infinity));
     const moved = trial.comparison.moved.filter((m) => m.order !== own).length;
     const parts = [
-      late === 0 ? 'on time' : say`still ${durationText(late)} late`,
-      ...worse.map((o) => say`but ${o.name} ${o.to === null ? 'has no place' : say`${durationText(o.to)} late`}`),
-      ...(moved > 0 ? [say`${moved} ${moved === 1 ? 'rung' : 'rungs'} of others move`] : ['nobody else moves']),
+      late === 0 ? say`on time` : say`still ${durationText(late)} late`,
+      ...worse.map((o) => say`but ${o.name} ${o.to === null ? say`has no place` : say`${durationText(o.to)} late`}`),
+      ...(moved > 0 ? [say`${moved} ${moved === 1 ? 'rung' : 'rungs'} of others move`] : [say`nobody else moves`]),
     ];
     const said = label ?? trial.label;
     this.found.push({
