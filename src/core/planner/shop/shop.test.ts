@@ -45,6 +45,18 @@ describe('a problem that is a job shop', () => {
     expect(plan.steps.find((s) => s.id === 'out')!.start).toBe(70);
   });
 
+  it('may have operations that take no time: they keep nothing busy', () => {
+    const yard = yardstick('ft06');
+    // Every fourth operation takes no time; without those the shop has the same optimum.
+    const timeless = yard.jobs.map((job) => job.map(([m, t], i) => [m, i % 4 === 1 ? 0 : t] as [number, number]));
+    const problem = shopProblem({ ...yard, jobs: timeless });
+    expect(shopOf(compile(problem))).not.toBeNull();
+    const without = shopProblem({ ...yard, jobs: timeless.map((job) => job.filter(([, t]) => t > 0)) });
+    const [bound, plain] = [lowerBound(compile(without)), planned(without, 200).score.lateness];
+    expect(planned(problem, 200).score.lateness).toBe(plain);
+    expect(bound).toBeLessThanOrEqual(100 * plain);
+  });
+
   it('gives the same plan for the same seed and rounds', () => {
     const problem = shopProblem(yardstick('ft10'));
     expect(planned(problem, 10)).toEqual(planned(problem, 10));

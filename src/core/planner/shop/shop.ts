@@ -19,7 +19,7 @@ export interface Shop {
   release: Int32Array;
   before: ShopArc[][];
   after: ShopArc[][];
-  /** Thing that each needs; −1 for none. Steps of one thing never overlap. */
+  /** Thing that each needs; −1 for none, as where a step takes no time. Steps of one thing never overlap. */
   thing: Int32Array;
   things: number;
   pickup: number;
@@ -35,11 +35,13 @@ export function shopOf(model: Model): Shop | null {
   const thing = (step: number): number | null => {
     const s = model.steps[step]!;
     if (step === collect) return -1;
-    if (s.work !== 'machine' || s.fixed !== FREE || s.needs.length !== 1 || s.minutes === 0 || !attended) return null;
+    if (s.work !== 'machine' || s.fixed !== FREE || s.needs.length !== 1 || !attended) return null;
     const [need] = s.needs;
     const item = need!.items[0]!;
     const { units, closed } = problem.equipment[item]!;
     if (need!.items.length !== 1 || need!.celsius !== null || 2 * need!.units <= units || closed?.length) return null;
+    // What takes no time keeps nothing busy: it may lie beside anything.
+    if (s.minutes === 0) return -1;
     if (!thingOf.has(item)) thingOf.set(item, thingOf.size);
     return thingOf.get(item)!;
   };
