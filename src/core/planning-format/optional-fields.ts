@@ -27,10 +27,10 @@ export class OptionalFields {
     if (Object.values(pace).some((factor) => factor !== 1)) this.use(`${path}.pace`, 'A person’s own pace');
   }
 
+  /** How long a plan lets a step last. */
   planned(minutes: Fields, path: string): void {
     if (minutes.planned === undefined || minutes.planned === null) return;
     this.c.whole(minutes.planned, `${path}.planned`, 'The planned time', 0);
-    if (minutes.planned !== minutes.likely) this.use(`${path}.planned`, 'A planned time beside the likely one');
   }
 
   /** The ovens that will do, each at its own temperature and minutes. */

@@ -83,13 +83,21 @@ export interface Placed {
   state: 'done' | 'running' | 'pinned';
 }
 
+/** How long a step takes, and how long a plan lets it last where that is not what is likely. */
+export interface StepMinutes extends Minutes {
+  planned?: number;
+}
+
+/** How long a plan lets a step last. Minutes. */
+export const lengthOf = ({ minutes }: Pick<Step, 'minutes'>): number => minutes.planned ?? minutes.likely;
+
 export interface Step {
   id: string;
   name: string;
   /** Null where a batch serves several orders. */
   order: string | null;
   work: Work;
-  minutes: Minutes;
+  minutes: StepMinutes;
   people: { count: number; skill: string | null } | null;
   uses: { kind: string; units: number }[];
   oven: { celsius: number; units: number } | null;

@@ -63,7 +63,6 @@ describe('reading a problem', () => {
     const placed = (p: Problem) => p.waits.find((w) => w.place !== null)!;
     it.each<[string, (p: Problem) => unknown, string]>([
       ['pace', (p) => Object.assign(p.people[0]!, { pace: { mix: 1.6 } }), 'people[0].pace'],
-      ['planned', (p) => Object.assign(p.steps[0]!.minutes, { planned: 7 }), 'steps[0].minutes.planned'],
       ['wish', (p) => Object.assign(p.waits[0]!, { wish: { least: p.waits[0]!.min, cost: 1 } }), 'waits[0].wish'],
       ['attended', (p) => Object.assign(p.waits[0]!, { attended: true }), 'waits[0].attended'],
       ['sameItemAs', (p) => Object.assign(placed(p), { sameItemAs: placed(p).from }), '.sameItemAs'],
@@ -88,6 +87,16 @@ describe('reading a problem', () => {
       expect(list.some((c) => c.path.endsWith(path))).toBe(true);
     });
     it.each<[string, (p: Problem) => unknown, RegExp]>([
+      [
+        'a hand-over that is planned to last',
+        (p) => Object.assign(step(p, 'collect').minutes, { planned: 7 }),
+        /0 minutes/,
+      ],
+      [
+        'a planned time that is no number',
+        (p) => Object.assign(step(p, 'oven').minutes, { planned: 'long' }),
+        /planned time/,
+      ],
       ['a pace of nothing', (p) => Object.assign(p.people[0]!, { pace: { mix: 0 } }), /above 0/],
       ['a wish below the wait', (p) => Object.assign(p.waits[0]!, { min: 5, wish: { least: 1, cost: 1 } }), /below/],
       ['a wish without its cost', (p) => Object.assign(p.waits[0]!, { wish: { least: 9 } }), /cost of a minute/],

@@ -82,8 +82,8 @@ export class StepReader {
     const order = typeof s.order === 'string' ? this.orders.get(s.order) : undefined;
     if (!order || order.collect !== s.id)
       c.say(path, `“${String(s.name)}” is a hand-over, but no order names it as its own.`);
-    const { likely } = (s.minutes ?? {}) as Partial<Step['minutes']>;
-    if (likely !== undefined && likely !== 0) c.say(`${path}.minutes`, 'A hand-over takes 0 minutes.');
+    const { likely, planned } = (s.minutes ?? {}) as Partial<Step['minutes']>;
+    if (likely !== undefined && (planned ?? likely) !== 0) c.say(`${path}.minutes`, 'A hand-over takes 0 minutes.');
   }
 
   private placed(): void {

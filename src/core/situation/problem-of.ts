@@ -3,11 +3,12 @@ import type { Problem } from '../planning-format/problem';
 import { minuteOf } from '../time/clock';
 import { makeProblem } from './make-problem';
 import type { Situation } from './situation';
+import { slackOf, withSlack } from './with-slack';
 import { withFloor } from './with-floor';
 import { withAdjustments } from './with-adjustments';
 
 /**
- * The planning problem of a situation, with the facts of the floor and the lead's adjustments in it. `stood` names the waits that were
+ * The planning problem of a situation, with the kitchen's slack, the facts of the floor and the lead's adjustments in it. `stood` names the waits that were
  * lifted because they had been overstepped already, `lapsed` the steps whose pin or giving can hold no more.
  */
 export function problemOf(situation: Situation): { problem: Problem; stood: string[]; lapsed: string[] } {
@@ -19,7 +20,7 @@ export function problemOf(situation: Situation): { problem: Problem; stood: stri
     weight: o.weight,
     breakdown: breakdowns.get(o.id)!,
   }));
-  const problem = makeProblem(
+  const made = makeProblem(
     planned,
     kitchen.team,
     kitchen.equipment,
@@ -28,6 +29,7 @@ export function problemOf(situation: Situation): { problem: Problem; stood: stri
     situation.shared,
     kitchen.calendar,
   );
+  const problem = withSlack(made, slackOf(kitchen.library.choices));
   const floor = withFloor(problem, situation.states);
   return { ...withAdjustments(floor.problem, situation.adjustments), stood: floor.stood };
 }

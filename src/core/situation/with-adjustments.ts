@@ -1,6 +1,6 @@
 import { say } from '../words/say';
 import { mergeSpans, without } from '../time/spans';
-import { kindsTaken, type Placed, type Problem, type Step } from '../planning-format/problem';
+import { kindsTaken, lengthOf, type Placed, type Problem, type Step } from '../planning-format/problem';
 import type { Pin, Adjustments } from '../steering/plan-edit';
 
 /** Skill that only those people have to whom a step was given. */
@@ -64,7 +64,7 @@ function pinned(step: Step, pin: Pin, problem: Problem): Placed | null {
     kinds.every((k, i) => kindOf.get(pin.equipment[i]!) === k);
   if (!fits) return null;
   return {
-    ...{ start: pin.start, end: pin.start + step.minutes.likely },
+    ...{ start: pin.start, end: pin.start + lengthOf(step) },
     ...{ people, equipment: pin.equipment, state: 'pinned' },
   };
 }

@@ -1,11 +1,11 @@
-import { kindsTaken, type Problem, type Step } from '../planning-format/problem';
+import { kindsTaken, lengthOf, type Problem, type Step } from '../planning-format/problem';
 import { expectedEnd, type StepState } from '../floor/floor-state';
 
 /** A step under way that has run over is expected to need at least this much longer. Minutes. */
 const STILL_NEEDS = 1;
 
 /**
- * The problem with what happened in it: done and running steps become facts. A running step ends when its likely
+ * The problem with what happened in it: done and running steps become facts. A running step ends when its planned
  * time is over, this very minute too; or just ahead of now if it has run over.
  *
  * A longest wait that the facts have already broken, or will have by now, is lifted (the part may have to be looked at,
@@ -19,7 +19,7 @@ export function withFloor(
   const steps: Step[] = problem.steps.map((s) => {
     const state = states.get(s.id);
     if (!state) return s;
-    const end = state.end ?? endOfRunning(expectedEnd(state, s.minutes.likely), problem.now);
+    const end = state.end ?? endOfRunning(expectedEnd(state, lengthOf(s)), problem.now);
     const people = s.work === 'hands' ? state.people.filter((p) => team.has(p)) : [];
     return {
       ...s,

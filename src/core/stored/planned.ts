@@ -1,9 +1,9 @@
 import { Type } from '@sinclair/typebox';
 import type { Plan } from '../planning-format/plan';
-import type { Equipment, Hold, Order, Placed, Problem, Step, Wait } from '../planning-format/problem';
+import type { Equipment, Hold, Order, Placed, Problem, Step, StepMinutes, Wait } from '../planning-format/problem';
 import type { ReadyTime } from '../planner/answers/ready-times';
 import { codec, describes } from './codec';
-import { byName, list, maybe, minutes, number, oneOf, optional, routeChoice, span, text, uses } from './shapes';
+import { byName, list, maybe, number, oneOf, optional, routeChoice, span, text, uses } from './shapes';
 
 /** A plan with the problem that it solves, when each order could be ready, and the waits that were overstepped. */
 export interface Planned {
@@ -23,10 +23,14 @@ const placed = describes<Placed>()(
   }),
 );
 
+const stepMinutes = describes<StepMinutes>()(
+  Type.Object({ low: number, likely: number, high: number, planned: optional(number) }),
+);
+
 export const stepFields = {
   name: text,
   work: oneOf(['hands', 'oven', 'machine', 'collect']),
-  minutes,
+  minutes: stepMinutes,
   people: maybe(Type.Object({ count: number, skill: maybe(text) })),
   uses,
   oven: maybe(Type.Object({ celsius: number, units: number })),

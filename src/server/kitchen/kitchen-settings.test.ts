@@ -8,6 +8,23 @@ const message = (r: { ok: boolean }) => (r as { message?: string }).message ?? '
 afterAll(() => kitchen.close());
 
 describe('the kitchen’s settings', () => {
+  it('plan with more room where the kitchen wants that: steps last longer, and their minutes stay what is likely', async () => {
+    const { readPlan } = await import('../../data/repositories/plans');
+    const lean = (await readPlan(kitchen.db))!;
+    const { version, schools } = (await loadKitchenSettings(kitchen.db))!;
+    expect(schools.at(-1)).toMatchObject({ key: 'slack', chosen: 'lean' });
+    expect(await saveKitchen(kitchen.db, version, { choices: { slack: 'safe' } })).toEqual({ ok: true, planned: true });
+    expect((await loadKitchenSettings(kitchen.db))!.schools.at(-1)).toMatchObject({ chosen: 'safe' });
+    const safe = (await readPlan(kitchen.db))!;
+    const step = safe.problem.steps.find((s) => !s.placed && s.minutes.planned !== undefined)!;
+    expect(step.minutes.planned).toBeGreaterThan(step.minutes.likely);
+    const worked = ({ plan, problem }: typeof safe) =>
+      plan.steps
+        .filter((s) => !problem.steps.find((x) => x.id === s.id)!.placed)
+        .reduce((sum, s) => sum + s.end - s.start, 0);
+    expect(worked(safe)).toBeGreaterThan(worked(lean));
+  });
+
   it('are changed within their bounds, and a stale change is told', async () => {
     const view = (await loadKitchenSettings(kitchen.db))!;
     expect(await saveKitchen(kitchen.db, view.version, { figures: { bowlLoss: 3, nothing: 1 } })).toMatchObject({

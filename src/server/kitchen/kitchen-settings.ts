@@ -2,6 +2,7 @@ import { say } from '../../core/words/say';
 import { startingCoefficients } from '../../core/breakdown/figures/starting-figures';
 import type { EventBody } from '../../core/stored/event';
 import { figureList, withFigures, type Figure } from '../../core/breakdown/figures/figure-list';
+import { SLACK, slackOf } from '../../core/situation/with-slack';
 import { chosen, SCHOOLS } from '../../core/formula/schools';
 import { METRIC, type Reading } from '../../core/measure/show-quantity';
 import { COUNTRIES, type Country } from '../../core/measure/units';
@@ -40,7 +41,10 @@ export async function loadKitchenSettings(db: KitchenDb): Promise<KitchenView | 
     name: kitchen.name,
     version: kitchen.version,
     figures: figureList(kitchen.coefficients, startingCoefficients),
-    schools: SCHOOLS.map((s) => ({ ...s, chosen: chosen(s.key, kitchen.choices) })),
+    schools: [
+      ...SCHOOLS.map((s) => ({ ...s, chosen: chosen(s.key, kitchen.choices) })),
+      { ...SLACK, chosen: slackOf(kitchen.choices) },
+    ],
     reading: kitchen.reading ?? METRIC,
     countries: COUNTRIES,
     people: people.map((p) => ({ id: p.id, name: p.name, reading: p.reading })),
@@ -79,7 +83,7 @@ async function changeKitchen(tx: KitchenDb, version: number, change: KitchenChan
   }
   if (change.choices) {
     const wrong = Object.entries(change.choices).find(
-      ([key, choice]) => !SCHOOLS.find((s) => s.key === key)?.choices.some((c) => c.key === choice),
+      ([key, choice]) => ![...SCHOOLS, SLACK].find((s) => s.key === key)?.choices.some((c) => c.key === choice),
     );
     if (wrong) return refuse(say`“${wrong[0]}” cannot be “${wrong[1]}”.`);
     choices = { ...choices, ...change.choices };

@@ -3,7 +3,7 @@ import { namesOf, type Names } from '../situation/names';
 import { durationText } from '../../core/time/duration-text';
 import { minuteOf, timeOf } from '../../core/time/clock';
 import type { Plan } from '../../core/planning-format/plan';
-import type { Problem } from '../../core/planning-format/problem';
+import { lengthOf, type Problem } from '../../core/planning-format/problem';
 import type { Span } from '../../core/time/spans';
 import { singleEdits, type PlanEdit, type Adjustment } from '../../core/steering/plan-edit';
 import { cakeSteps, servedBy } from '../../core/situation/whose-step';
@@ -108,7 +108,7 @@ export class EditWords {
     if (adjustment.kind === 'give') return say`${name} cannot be given to ${this.names(adjustment.to ?? [])}.`;
     if (adjustment.kind !== 'pin' || !adjustment.to) return say`${name} cannot be changed like this.`;
     const { start, people, equipment } = adjustment.to;
-    const end = start + step.minutes.likely;
+    const end = start + lengthOf(step);
     const at = this.time(start);
     if (start < problem.now) return say`${name} cannot begin at ${at}: that is over.`;
     for (const id of people) {

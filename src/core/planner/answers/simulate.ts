@@ -1,3 +1,4 @@
+import { minutesAt } from '../../time/minutes';
 import { readingOf } from '../../plan-reading/plan-reading';
 import { paceAt } from '../../records/pace';
 import type { Plan, PlannedStep } from '../../planning-format/plan';
@@ -132,15 +133,6 @@ function live(n: Network, dice: { state: number }, start: Float64Array, end: Flo
   dice.state = state;
 }
 
-/** Quantile of the triangular distribution by its inverse; a fixed time where low and high are one. */
-function triangular(low: number, likely: number, high: number, u: number): number {
-  if (high <= low) return likely;
-  const split = (likely - low) / (high - low);
-  return u < split
-    ? low + Math.sqrt(u * (high - low) * (likely - low))
-    : high - Math.sqrt((1 - u) * (high - low) * (high - likely));
-}
-
 /** Arcs of the waits that exist, and of the plan's order on every pair of hands and every item of which a step takes all. */
 function networkOf(problem: Problem, plan: Plan, paces: Record<string, number[]>): Network {
   const reading = readingOf({ problem, plan });
@@ -200,7 +192,7 @@ function networkOf(problem: Problem, plan: Plan, paces: Record<string, number[]>
       tables.set(key, quantiles.length);
       for (let q = 0; q < QUANTILES; q++) {
         const u = (q + 0.5) / QUANTILES;
-        quantiles.push(pace ? likely * paceAt(pace, u) : triangular(low, likely, high, u));
+        quantiles.push(pace ? likely * paceAt(pace, u) : minutesAt({ low, likely, high }, u));
       }
     }
     network.table[i] = tables.get(key)!;

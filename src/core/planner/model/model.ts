@@ -1,4 +1,4 @@
-import { OVEN, type Problem } from '../../planning-format/problem';
+import { lengthOf, OVEN, type Problem } from '../../planning-format/problem';
 import { type Span, mergeSpans } from '../../time/spans';
 import { groupSteps } from './group-steps';
 import {
@@ -52,7 +52,7 @@ export function compile(problem: Problem): Model {
     const skill = s.people?.skill ?? null;
     return {
       work: s.work,
-      minutes: s.placed ? s.placed.end - s.placed.start : s.minutes.likely,
+      minutes: s.placed ? s.placed.end - s.placed.start : lengthOf(s),
       earliest: s.placed ? s.placed.start : Math.max(problem.now, s.earliest ?? problem.now),
       order: s.order === null ? -1 : orderIndex.get(s.order)!,
       ...condition(s.when),
