@@ -8,6 +8,12 @@ const folder = mkdtempSync(path.join(tmpdir(), 'zest-plan-'));
 afterAll(() => rmSync(folder, { recursive: true, force: true }));
 
 const plan = (...args: string[]) => runCli('plan', args);
+// eslint-disable-next-line @typescript-eslint/no-explicit-any
+const answers = (text: string): any[] =>
+  text
+    .trim()
+    .split('\n')
+    .map((l) => JSON.parse(l));
 const example = 'docs/planning-examples/five-cakes.json';
 
 describe('npm run plan', () => {
@@ -48,5 +54,31 @@ describe('npm run plan', () => {
     const half = plan(example, '--rounds', '1.5');
     expect(half.status).toBe(2);
     expect(JSON.parse(half.stderr)[0].path).toBe('--rounds');
+  });
+
+  it('plans a document a line, also around an earlier plan, and says what is wrong with a line without ending', () => {
+    const problem = JSON.parse(readFileSync(example, 'utf8'));
+    const first = runCli('plan', ['--lines'], `${JSON.stringify({ problem, rounds: 5 })}\n`);
+    const [{ plan: before }] = answers(first.stdout);
+    expect(checkPlan(problem, before).errors).toEqual([]);
+    const earliest = Math.min(...before.steps.map((s: { start: number }) => s.start));
+    const lines = [
+      JSON.stringify({ problem: { ...problem, now: Math.max(problem.now, earliest) }, before, rounds: 0 }),
+      '{"problem":',
+      JSON.stringify({ problem, before: { steps: 3 }, rounds: 0 }),
+      JSON.stringify({ problem, rounds: -1 }),
+      JSON.stringify({ problem: { ...problem, orders: 7 }, rounds: 0 }),
+      '',
+      JSON.stringify({ problem, rounds: 5 }),
+    ];
+    const run = runCli('plan', ['--lines'], `${lines.join('\n')}\n`);
+    expect(run.status).toBe(0);
+    const [again, torn, noPlan, noRounds, noOrders, same] = answers(run.stdout);
+    expect(again).toMatchObject({ moved: 0, ms: expect.any(Number) });
+    expect(torn.problems[0]).toMatchObject({ path: '', message: expect.stringContaining('cannot be read as JSON') });
+    expect(noPlan.problems).toEqual([{ path: 'before', message: 'This is no plan.' }]);
+    expect(noRounds.problems[0].path).toBe('rounds');
+    expect(noOrders.problems[0].path).toBe('problem.orders');
+    expect(same.plan.steps).toEqual(before.steps);
   });
 });

@@ -7,6 +7,7 @@ import { readFileSync, writeFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
 import { readProblem } from '../src/core/planning-format/read-problem';
 import { solve } from '../src/core/planner/solve';
+import { planLines } from './plan-lines';
 import type { Complaint } from '../src/core/planning-format/complaint';
 
 function refuse(problems: Complaint[]): never {
@@ -23,6 +24,7 @@ function readArguments() {
         seconds: { type: 'string' },
         rounds: { type: 'string' },
         seed: { type: 'string', default: '1' },
+        lines: { type: 'boolean', default: false },
       },
     });
   } catch (error) {
@@ -31,6 +33,10 @@ function readArguments() {
 }
 
 const { values, positionals } = readArguments();
+if (values.lines) {
+  await planLines(process.stdin, process.stdout);
+  process.exit(0);
+}
 const [file] = positionals;
 // Who names the rounds wants the same plan on every machine: then no clock ends the search, unless it is asked for too.
 const seconds = Number(values.seconds ?? (values.rounds === undefined ? '5' : 'Infinity'));
@@ -40,7 +46,8 @@ if (!file)
   refuse([
     {
       path: '',
-      message: 'Usage: npm run plan -- PROBLEM.json [--out PLAN.json] [--seconds 5] [--rounds 60] [--seed 1]',
+      message:
+        'Usage: npm run plan -- PROBLEM.json [--out PLAN.json] [--seconds 5] [--rounds 60] [--seed 1], or: npm run plan -- --lines',
     },
   ]);
 if (!(seconds >= 0)) refuse([{ path: '--seconds', message: 'The seconds must be a number of 0 or more.' }]);

@@ -107,7 +107,7 @@ export const HOUSE_POSTS = {
  */
 export const POSTS = {
   replan: writing(nothing, async (_, db) =>
-    (await planned(db, 'the lead asked for it', { helpLate: true }))
+    (await planned(db, 'the lead asked for it', { thorough: true }))
       ? { ok: true }
       : refuse('Planning did not come to an end: the newest plan stands as it was.'),
   ),

@@ -8,37 +8,37 @@ import { readyTimes, type ReadyTime } from '../core/planner/answers/ready-times'
 import { replan } from '../core/planner/replanning/replan';
 import { simulate, type SimulateOptions, type Simulation } from '../core/planner/answers/simulate';
 import { solve } from '../core/planner/solve';
+import { planGivingWay, type Concessions, type PlanBefore } from '../core/situation/give-way';
 import type { Complaint } from '../core/planning-format/complaint';
 
 export interface PlanningRequest {
   problem: Problem;
-  /** The plan to keep to as far as it goes; null for a fresh one. */
-  old: Plan | null;
-  /** Seconds that improvement may take. */
+  /** The plan to keep to as far as it goes, with the waits that were given up for it; null for a fresh one. */
+  before: PlanBefore | null;
+  /** Seconds that improvement may take, each time that something has to be given up. */
   seconds: number;
+  /** Somebody waits for the best that can be found: late orders ask their neighbours, whatever they are late for. */
+  thorough?: boolean;
   /** Rounds of improvement at most. */
   rounds: number;
-  /** Look for better places for late orders too, also where nothing that they need has changed. */
-  helpLate?: boolean;
 }
 
-export type PlanningAnswer = { ok: true; plan: Plan; ready: ReadyTime[] } | { ok: false; problems: Complaint[] };
+/** A plan of the problem that `given` names, with what was given up of what was wanted; or why there is none. */
+export type PlanningAnswer =
+  { ok: true; plan: Plan; ready: ReadyTime[]; given: Concessions } | { ok: false; problems: Complaint[] };
 
 /** What a planner thread does with one request; `now` is a running clock in seconds. */
 export function runPlanningJob(request: PlanningRequest, now: () => number): PlanningAnswer {
   const read = readProblem(request.problem);
   if (!read.ok) return read;
-  const begun = now();
-  const options = {
-    seed: 1,
-    helpLate: request.helpLate ?? false,
-    rounds: request.rounds,
-    stop: () => now() - begun >= request.seconds,
-    seconds: () => now() - begun,
-  };
-  const solved = request.old ? replan(read.problem, request.old, options) : solve(read.problem, options);
+  const { seconds, rounds, before, thorough = false } = request;
+  const { solved, given } = planGivingWay(read.problem, before, (problem) => {
+    const begun = now();
+    const options = { seed: 1, rounds, thorough, stop: () => now() - begun >= seconds, seconds: () => now() - begun };
+    return before ? replan(problem, before.plan, options) : solve(problem, options);
+  });
   if (!solved.ok) return solved;
-  return { ok: true, plan: solved.plan, ready: readyTimes(read.problem, solved.plan) };
+  return { ok: true, plan: solved.plan, ready: readyTimes(given.problem, solved.plan), given };
 }
 
 /** What can be asked of a plan beside a new one. */

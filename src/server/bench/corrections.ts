@@ -11,7 +11,7 @@ import { timeOf } from '../../core/time/clock';
 import { durationText } from '../../core/time/duration-text';
 import { appendEvents } from '../../data/repositories/events';
 import { readPlan, type PlanRow } from '../../data/repositories/plans';
-import { planGivingWay } from '../plan/plan-giving-way';
+import { planInThread } from '../plan/planner-thread';
 import { replan } from '../plan/replan';
 import { commit } from '../shared/commit';
 import { LOOK_AGAIN } from '../shared/door';
@@ -147,13 +147,10 @@ const TRIAL = { seconds: 1, rounds: 60 };
 /** What the plan would be then, against what it is now. */
 async function plannedThen(db: KitchenDb, after: Situation, plan: PlanRow): Promise<string[]> {
   const { problem } = problemOf(after);
-  const { answer, lifted } = await planGivingWay(
-    db.kitchen,
-    { problem, old: plan.plan, helpLate: false, ...TRIAL },
-    'trials',
-  );
+  const before = { plan: plan.plan, waits: plan.stood };
+  const answer = await planInThread(db.kitchen, { problem, before, ...TRIAL }, 'trials');
   if (!answer.ok) return answer.problems.map((p) => p.message);
-  const { moved, orders } = comparePlans(plan, { problem: lifted.problem, plan: answer.plan });
+  const { moved, orders } = comparePlans(plan, { problem: answer.given.problem, plan: answer.plan });
   const late = (minutes: number | null) =>
     minutes === null ? say`without a place` : minutes > 0 ? say`${durationText(minutes)} late` : say`on time`;
   return [

@@ -135,7 +135,7 @@ async function liveUntilNow(db: KitchenDb, today: DateTime<true>): Promise<void>
   const situation = await loadSituation(db);
   if (!situation) return;
   const { problem } = problemOf({ ...situation, minute: 0 });
-  const answer = await planInThread(db.kitchen, { problem, old: null, seconds: 6, rounds: 500 });
+  const answer = await planInThread(db.kitchen, { problem, before: null, seconds: 6, rounds: 500 });
   if (!answer.ok) throw new Error(answer.problems.map((p) => p.message).join(' '));
   const { clock } = situation.kitchen;
   const minute = minuteOf(db.now(), clock);

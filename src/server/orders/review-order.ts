@@ -5,7 +5,7 @@ import { orderStatus, type OrderStatus } from '../../core/floor/order-status';
 import { readOrder, type OrderRow } from '../../data/repositories/orders';
 import { readPlan } from '../../data/repositories/plans';
 import type { OrderForm } from '../../core/input/order-input';
-import { planGivingWay } from '../plan/plan-giving-way';
+import { planInThread } from '../plan/planner-thread';
 import { orderId } from '../../core/ids/ids';
 import { problemOf } from '../../core/situation/problem-of';
 import { withOrder } from '../../core/situation/break-down-orders';
@@ -56,7 +56,8 @@ export async function reviewOrder(
     ...read.fields,
   };
   const { problem } = problemOf(withOrder(situation, draft));
-  const { answer } = await planGivingWay(db.kitchen, { problem, old: plan?.plan ?? null, ...TRIAL }, 'trials');
+  const known = plan && { plan: plan.plan, waits: plan.stood };
+  const answer = await planInThread(db.kitchen, { problem, before: known, ...TRIAL }, 'trials');
   if (!answer.ok) return refuse(answer.problems.map((p) => p.message).join(' '));
   const { tightBelow } = kitchen.library.coefficients;
   const statusOf = (order: number) =>

@@ -2,14 +2,14 @@ import type { KitchenId } from '../../core/ids/ids';
 import type { KitchenDb } from '../../data/kitchen-db';
 import { insertPlan, readPlan, readPlanOf, type PlanRow } from '../../data/repositories/plans';
 import { tellChanged } from '../shared/live';
-import { planGivingWay } from './plan-giving-way';
+import { planInThread } from './planner-thread';
 import { problemOf } from '../../core/situation/problem-of';
 import { log } from '../shared/log';
 import { loadSituation } from '../situation/load-situation';
 
 export interface HowToReplan {
-  /** Also move neighbours for orders that were late before; else only for what has changed. */
-  helpLate?: boolean | undefined;
+  /** Somebody waits for the best that can be found, not only for what has just changed: more is tried. */
+  thorough?: boolean | undefined;
   /** The plan to keep to, by its number; else the newest. */
   like?: number | undefined;
 }
@@ -50,7 +50,7 @@ export function replan(db: KitchenDb, reason: string, how: HowToReplan = {}): Pr
     s.next = {
       reasons: [...before.reasons.filter((r) => r !== reason), reason],
       waiting: [...before.waiting, resolve],
-      helpLate: how.helpLate || before.helpLate,
+      thorough: how.thorough || before.thorough,
       like: how.like ?? before.like,
     };
     if (!s.running) void run(db, s);
@@ -96,13 +96,16 @@ export async function planned(db: KitchenDb, reason: string, how: HowToReplan = 
 
 const TRIES = 4;
 /** Limits of a re-plan that somebody waits for, and of a first plan. */
-const QUICK = { seconds: 1, rounds: 150 };
+const QUICK = { seconds: 0.25, rounds: 150 };
+/** Back to an earlier plan: where nothing has happened since, it is that plan to the minute. */
+const BACK = { seconds: 0.25, rounds: 0 };
+const THOROUGH = { seconds: 3, rounds: 1500, thorough: true };
 const FIRST = { seconds: 3, rounds: 600 };
 
 async function replanAndSave(
   db: KitchenDb,
   reason: string,
-  { helpLate = false, like }: HowToReplan,
+  { thorough = false, like }: HowToReplan,
 ): Promise<PlanRow | null> {
   for (let attempt = 0; attempt < TRIES; attempt++) {
     const previous = await readPlan(db);
@@ -110,11 +113,10 @@ async function replanAndSave(
     if (!situation) return null;
     const old = like === undefined ? previous : await readPlanOf(db, like);
     const { problem, stood } = problemOf(situation);
-    const limits = previous ? QUICK : FIRST;
-    const { answer, lifted } = await planGivingWay(db.kitchen, {
-      problem,
-      old: (old ?? previous)?.plan ?? null,
-      helpLate,
+    const limits = !previous ? FIRST : like !== undefined ? BACK : thorough ? THOROUGH : QUICK;
+    const kept = old ?? previous;
+    const answer = await planInThread(db.kitchen, {
+      ...{ problem, before: kept && { plan: kept.plan, waits: kept.stood } },
       ...limits,
     });
     if (!answer.ok) throw new Error(answer.problems.map((p) => p.message).join(' '));
@@ -122,10 +124,10 @@ async function replanAndSave(
       previous: previous?.id ?? 0,
       madeAt: db.now(),
       reason,
-      problem: lifted.problem,
+      problem: answer.given.problem,
       plan: answer.plan,
       ready: answer.ready,
-      stood: [...stood, ...lifted.waits],
+      stood: [...stood, ...answer.given.waits],
     });
     if (saved) {
       tellChanged(db.kitchen, 'planned');

@@ -19,10 +19,23 @@ const planned = async () => (await loadPlanned(kitchen.db))!;
 const message = (r: { ok: boolean }) => (r as { message?: string }).message ?? '';
 const MOSS = await orderCalled('Moss engagement');
 
-/** A step of tomorrow that one person does with hands, and that nothing pins. */
+/** A step of later on that one person does with bare hands, and that could as well begin five minutes earlier, all else as it is. */
 async function aStep() {
   const { situation, plan } = await planned();
-  const step = plan.plan.steps.find((s) => s.start > situation.minute + 120 && s.people.length === 1)!;
+  const { steps } = plan.plan;
+  const at = new Map(steps.map((s) => [s.id, s]));
+  const step = steps.find((s) => {
+    const { start, end, people } = s;
+    if (start <= situation.minute + 120 || people.length !== 1 || s.equipment.length > 0) return false;
+    const busy = steps.some((x) => x !== s && x.people.includes(people[0]!) && x.end > start - 5 && x.start < start);
+    const there = plan.problem.people.find((p) => p.id === people[0])!;
+    if (busy || !there.shifts.some(([from, until]) => from <= start - 5 && end <= until)) return false;
+    return plan.problem.waits.every((w) => {
+      const [before, after] = [at.get(w.from), at.get(w.to)];
+      if (w.to === s.id && before) return start - 5 - before.end >= w.min;
+      return w.from !== s.id || !after || w.max === null || after.start - (end - 5) <= w.max;
+    });
+  })!;
   return { step, plan, situation };
 }
 const startOf = async (id: string) => (await planned()).plan.plan.steps.find((s) => s.id === id)!.start;

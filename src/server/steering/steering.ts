@@ -39,7 +39,7 @@ export async function takeOver(db: KitchenDb, id: string): Promise<Kept> {
     previous: base,
   });
   if (saved) tellChanged(db.kitchen, 'planned');
-  return { ok: true, planned: saved ? true : await planned(db, trial.label, { helpLate: true }) };
+  return { ok: true, planned: saved ? true : await planned(db, trial.label, { thorough: true }) };
 }
 
 /** Makes adjustments come true at once, if they can: a pin that cannot be held is refused with the reason. */

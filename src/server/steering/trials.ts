@@ -17,7 +17,7 @@ import type { OrderRow } from '../../data/repositories/orders';
 import { readPlan, type PlanRow } from '../../data/repositories/plans';
 import { pickupRule } from '../situation/pickup-rule';
 import { clashProblem } from '../../core/order/cake-clashes';
-import { planGivingWay } from '../plan/plan-giving-way';
+import { planInThread } from '../plan/planner-thread';
 import { breakDownAll, withOrder } from '../../core/situation/break-down-orders';
 import { problemOf } from '../../core/situation/problem-of';
 import type { Situation } from '../situation/situation';
@@ -46,7 +46,7 @@ export interface Trial {
 }
 
 /** Limits of a trial that somebody waits for. */
-const TRIAL = { seconds: 1, rounds: 60 };
+const TRIAL = { seconds: 0.5, rounds: 20, thorough: true };
 
 /** Trials that can still be taken over; the oldest are forgotten first. */
 const MOST_KEPT = 60;
@@ -98,22 +98,20 @@ export async function tryOn(
   if (clash) return refuse(clash);
   const copy = more ? withOrder(after, more) : after;
   const { problem, stood, lapsed } = problemOf(copy);
-  const { answer, lifted } = await planGivingWay(
-    db.kitchen,
-    { problem, old: base.plan, helpLate: true, ...limits },
-    'trials',
-  );
+  const before = { plan: base.plan, waits: base.stood };
+  const answer = await planInThread(db.kitchen, { problem, before, ...limits }, 'trials');
   if (!answer.ok) return refuse(answer.problems.map((p) => p.message).join(' '));
+  const { given } = answer;
   const label = new EditWords(situation).say(edit);
   const tried = trials(db.kitchen);
   const { last, kept } = tried;
   const trial: Trial = {
-    ...{ id: `${last + 1}`, edit, label, base, situation: copy, unpinned: [...lapsed, ...lifted.pins] },
+    ...{ id: `${last + 1}`, edit, label, base, situation: copy, unpinned: [...lapsed, ...given.pins] },
     plan: {
-      ...{ id: base.id, previous: base.id, madeAt: db.now(), reason: label, problem: lifted.problem },
-      ...{ plan: answer.plan, ready: answer.ready, stood: [...stood, ...lifted.waits] },
+      ...{ id: base.id, previous: base.id, madeAt: db.now(), reason: label, problem: given.problem },
+      ...{ plan: answer.plan, ready: answer.ready, stood: [...stood, ...given.waits] },
     },
-    comparison: comparePlans(base, { problem: lifted.problem, plan: answer.plan }),
+    comparison: comparePlans(base, { problem: given.problem, plan: answer.plan }),
     supposed: more !== null,
   };
   tried.last = last + 1;

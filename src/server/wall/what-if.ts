@@ -30,7 +30,14 @@ export async function tryWhatIf(
   if (!situation || !base) return refuse(say`There is no plan yet.`);
   const drafted = order && draftOf(db, order, situation);
   if (drafted && !drafted.ok) return drafted;
-  const tried = await tryOn(db, situation, base, wanted, { seconds: 2, rounds: 200 }, drafted?.draft ?? null);
+  const tried = await tryOn(
+    db,
+    situation,
+    base,
+    wanted,
+    { seconds: 2, rounds: 200, thorough: true },
+    drafted?.draft ?? null,
+  );
   if (!tried.ok) return tried;
   const { id, label, comparison, situation: copy, plan } = tried.trial;
   const names = Object.fromEntries(copy.kitchen.rows.people.map((p) => [p.id, p.name]));

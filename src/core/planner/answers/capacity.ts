@@ -3,7 +3,7 @@ import type { Plan } from '../../planning-format/plan';
 import { placeGroup } from '../placing/place-group';
 import { placeEarliest } from '../placing/place-earliest';
 import type { Problem } from '../../planning-format/problem';
-import { askNeighbours } from '../replanning/replan';
+import { askNeighbours } from '../replanning/repair';
 import { planOnTable } from '../replanning/plan-on-table';
 import type { Timetable } from '../table/timetable';
 import { writePlan } from '../write-plan';

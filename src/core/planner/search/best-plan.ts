@@ -1,4 +1,4 @@
-import { groupCost } from '../table/cost';
+import type { GroupCost } from '../table/cost';
 import type { Group } from '../model/step-model';
 import { sum } from '../model/random';
 import type { GroupRecord } from '../table/records';
@@ -10,7 +10,11 @@ export class BestPlan {
   private readonly records: Map<Group, GroupRecord>;
   private readonly changed = new Set<Group>();
 
-  constructor(table: Timetable, costs: Map<Group, number>) {
+  constructor(
+    table: Timetable,
+    costs: Map<Group, number>,
+    private readonly costOf: GroupCost,
+  ) {
     this.cost = sum(costs.values());
     this.records = new Map(table.model.groups.map((g) => [g, table.record(g)]));
   }
@@ -47,7 +51,7 @@ export class BestPlan {
       groups,
       groups.map((g) => this.records.get(g)!),
     );
-    for (const g of groups) costs.set(g, groupCost(table, g));
+    for (const g of groups) costs.set(g, this.costOf(table, g));
     this.changed.clear();
     return this.cost;
   }

@@ -1,6 +1,7 @@
 import { BestPlan, putBack } from './best-plan';
 import { groupBounds } from '../bounds/bound';
-import { groupCost, groupLateness } from '../table/cost';
+import { groupLateness } from '../table/cost';
+import { AFRESH, type Aim } from './aim';
 import type { Group } from '../model/step-model';
 import { drawByExcess, neighbourhood, rivals } from './neighbourhoods';
 import { shuffle, sum, type Random } from '../model/random';
@@ -32,11 +33,13 @@ export function improve(
   plain: Preference,
   random: Random,
   options: SearchOptions,
+  aim: Aim = AFRESH,
 ): { table: Timetable; cost: number } {
   const { model } = table;
+  const { costOf } = aim;
   const { groups } = model;
-  const costs = new Map(groups.map((g) => [g, groupCost(table, g)]));
-  const best = new BestPlan(table, costs);
+  const costs = new Map(groups.map((g) => [g, costOf(table, g)]));
+  const best = new BestPlan(table, costs, costOf);
   const least = new Map(groupBounds(model).map((b, i) => [groups[i]!, b]));
   const bound = sum(least.values());
   const cycle = 30 + 25 * groups.length;
@@ -52,8 +55,8 @@ export function improve(
       quiet += 1;
       if (quiet > QUIET_CYCLES) {
         best.restoreAll(table, costs);
-        shake(table, costs, plain, random, least);
-        anchor = new BestPlan(table, costs);
+        shake(table, costs, plain, random, least, aim);
+        anchor = new BestPlan(table, costs, costOf);
         quiet = 0;
       }
       cost = anchor.goBack(table, costs);
@@ -75,14 +78,14 @@ export function improve(
     const before = touched.map((g) => table.record(g));
     const was = sum(touched.map((g) => costs.get(g)!));
     const done = step
-      ? moveSteps(table, steps, touched, noisyPreference(plain, random), random)
-      : placeAgain(table, touched, plain, random, was + threshold, least);
-    const after = done ? sum(touched.map((g) => groupCost(table, g))) : Infinity;
+      ? moveSteps(table, steps, touched, noisyPreference(plain, random), random, aim)
+      : placeAgain(table, touched, plain, random, was + threshold, least, aim);
+    const after = done ? sum(touched.map((g) => costOf(table, g))) : Infinity;
     if (after > was + threshold) {
       putBack(table, touched, before);
       continue;
     }
-    for (const g of touched) costs.set(g, groupCost(table, g));
+    for (const g of touched) costs.set(g, costOf(table, g));
     cost += after - was;
     anchor.touch(touched);
     if (cost >= anchor.cost - 1e-9) continue;
@@ -97,15 +100,22 @@ export function improve(
 }
 
 /** Places some groups anew by chance, whatever it costs. Leaves all as it was where they find no place. */
-function shake(table: Timetable, costs: Map<Group, number>, plain: Preference, random: Random, least: Least): void {
+function shake(
+  table: Timetable,
+  costs: Map<Group, number>,
+  plain: Preference,
+  random: Random,
+  least: Least,
+  aim: Aim,
+): void {
   const { groups } = table.model;
   const chosen = shuffle(groups, random).slice(
     0,
     Math.max(1, Math.ceil((LEAST_SHAKEN + (1 - LEAST_SHAKEN) * random()) * groups.length)),
   );
   const before = chosen.map((g) => table.record(g));
-  if (!placeAgain(table, chosen, plain, random, Infinity, least)) putBack(table, chosen, before);
-  for (const g of chosen) costs.set(g, groupCost(table, g));
+  if (!placeAgain(table, chosen, plain, random, Infinity, least, aim)) putBack(table, chosen, before);
+  for (const g of chosen) costs.set(g, aim.costOf(table, g));
 }
 
 /** Lateness costs by hundreds: what is below is age. */

@@ -1,4 +1,5 @@
 import { FREE, type Group } from '../model/step-model';
+import type { Aim } from './aim';
 import { polish } from './polish';
 import type { Random } from '../model/random';
 import { placeStep } from '../placing/slot';
@@ -8,6 +9,8 @@ import { currentWindows, narrow, narrowFrom, openWindows } from '../placing/wind
 
 /** At most so many steps leave together. */
 const MOST_STEPS = 8;
+/** Share of the steps that go back to where an earlier plan had them, if they can. */
+const HOMEWARD = 0.6;
 /** Work of others within this many minutes may make room. */
 const NEAR = 150;
 
@@ -22,6 +25,7 @@ export function moveSteps(
   groups: Group[],
   prefer: Preference,
   random: Random,
+  { costOf, home }: Aim,
 ): boolean {
   const { model } = table;
   const { outer, now } = table;
@@ -49,6 +53,12 @@ export function moveSteps(
         next = s;
       }
     }
+    const at = home !== null && random() < HOMEWARD ? home(next) : null;
+    if (at !== null && at >= now.low[next]! && at <= now.high[next]! && table.place(next, at, prefer)) {
+      if (!narrowFrom(table, now, next)) return false;
+      waiting.delete(next);
+      continue;
+    }
     const slot =
       now.low[next]! <= now.high[next]!
         ? placeStep(table, next, now.low[next]!, now.high[next]!, late ? 'latest' : 'earliest', prefer)
@@ -56,7 +66,7 @@ export function moveSteps(
     if (slot.start === null || !narrowFrom(table, now, next)) return false;
     waiting.delete(next);
   }
-  for (const group of groups) polish(table, group, prefer);
+  for (const group of groups) polish(table, group, prefer, costOf);
   return true;
 }
 

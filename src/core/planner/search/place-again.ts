@@ -1,4 +1,5 @@
 import { groupAgeing, groupCost } from '../table/cost';
+import type { Aim } from './aim';
 import { placeSteps } from '../placing/place-steps';
 import { pickupsOf } from '../model/model';
 import type { Group } from '../model/step-model';
@@ -19,6 +20,9 @@ import type { Preference } from '../table/preference';
 const BEST = 0.4;
 const BROUGHT_FORWARD = 0.35;
 const FORWARD = 0.1;
+/** Shares of the groups that go as near as they can to where an earlier plan had them, and of those whose ends alone are placed anew. */
+const NEAR = 0.15;
+const TAIL = 0.5;
 /** How long before the pickup that hour is, or a step that is brought forward has to begin, at most. Minutes. */
 const MOST_AHEAD = 3 * 1440;
 /** A step is brought forward by this at most from where it was. */
@@ -87,6 +91,7 @@ export function placeAgain(
   random: Random,
   most: number,
   least: Least,
+  { costOf, placeNear, placeTail }: Aim,
 ): boolean {
   const policy = randomPolicy(table, plain, random);
   for (const g of chosen) table.removeGroup(g);
@@ -96,11 +101,14 @@ export function placeAgain(
   let sure = sum(chosen.map((g) => least.get(g)!));
   for (const g of sequence) {
     const own = least.get(g)!;
-    if (!placeOne(table, g, policy, random, most - sure + own)) return false;
+    // Around an earlier plan: near to it, or its head as it was and its end anew.
+    const way = placeNear === null ? 1 : random();
+    const kept = way < NEAR ? placeNear!(table, g) : way < NEAR + TAIL && placeTail!(table, g, random);
+    if (!kept && !placeOne(table, g, policy, random, most - sure + own)) return false;
     sure += Math.max(0, groupCost(table, g) - groupAgeing(table, g) - own);
     if (sure > most + 1e-6) return false;
   }
-  for (const g of chosen) polish(table, g, plain);
+  for (const g of chosen) polish(table, g, plain, costOf);
   return true;
 }
 

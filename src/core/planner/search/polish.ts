@@ -1,4 +1,4 @@
-import { groupCost } from '../table/cost';
+import { groupCost, type GroupCost } from '../table/cost';
 import { FREE, type Group } from '../model/step-model';
 import { placeStep, type Direction } from '../placing/slot';
 import type { Timetable } from '../table/timetable';
@@ -13,12 +13,12 @@ const MOST_PASSES = 3;
  * after it goes as early as it can, the others as late. The order in which the group was built put every step as late as
  * it could go, which is right for the last wait and wrong where an earlier one costs more. Returns what the group costs.
  */
-export function polish(table: Timetable, group: Group, prefer: Preference): number {
+export function polish(table: Timetable, group: Group, prefer: Preference, costOf: GroupCost = groupCost): number {
   const { model } = table;
   const byStart = group.steps
     .filter((s) => table.placed[s] && model.steps[s]!.fixed === FREE && model.steps[s]!.work !== 'collect')
     .sort((a, b) => table.start[a]! - table.start[b]!);
-  let cost = groupCost(table, group);
+  let cost = costOf(table, group);
   for (let pass = 0, moved = true; moved && pass < MOST_PASSES; pass++) {
     moved = false;
     for (const s of byStart) {
@@ -32,7 +32,7 @@ export function polish(table: Timetable, group: Group, prefer: Preference): numb
       const before = table.recordStep(s);
       table.remove(s);
       const slot = placeStep(table, s, low, high, direction, prefer);
-      const after = slot.start === null ? Infinity : groupCost(table, group);
+      const after = slot.start === null ? Infinity : costOf(table, group);
       if (after < cost - 1e-9) {
         cost = after;
         moved = true;

@@ -2,6 +2,9 @@ import { COST_OF_LATE_MINUTE, COST_OF_LEAVING_OUT } from '../../planning-format/
 import type { Group } from '../model/step-model';
 import type { Timetable } from './timetable';
 
+/** What one group adds to what a search makes small. */
+export type GroupCost = (table: Timetable, group: Group) => number;
+
 /** What one group adds to the plan's cost as it is placed now. The plan's cost is the sum over its groups. */
 export function groupCost(table: Timetable, group: Group): number {
   return (

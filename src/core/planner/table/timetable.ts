@@ -150,7 +150,8 @@ export class Timetable {
         .map((p) => ({ p, rank: prefer.person(step, p) }))
         .sort((a, b) => a.rank - b.rank || a.p - b.p)
         .slice(0, crew)
-        .map((x) => x.p);
+        .map((x) => x.p)
+        .sort((a, b) => a - b);
     let best = -1;
     let bestRank = Infinity;
     for (const p of candidates) {
