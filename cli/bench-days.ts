@@ -9,7 +9,7 @@ import { solve } from '../src/core/planner/solve';
 import type { Plan } from '../src/core/planning-format/plan';
 import type { Problem } from '../src/core/planning-format/problem';
 import { planGivingWay, type PlanBefore } from '../src/core/situation/give-way';
-import { withSlack, type Slack } from '../src/core/situation/with-slack';
+import { SLACK, slackOf, withSlack } from '../src/core/situation/with-slack';
 import { liveDays } from './days/live-day';
 import { saturday } from './days/saturday';
 
@@ -32,6 +32,11 @@ const [first, rounds, fresh, every, days, seed] = ['first', 'rounds', 'fresh', '
   Number(values[k as 'first']),
 ) as [number, number, number, number, number, number];
 const never = () => false;
+const known = SLACK.choices.some((c) => c.key === values.slack);
+if (!known || [first, rounds, fresh, every, days, seed].some((n) => !Number.isInteger(n))) {
+  process.stderr.write('Whole numbers, and a slack of lean, usual or safe: see cli/README.md.\n');
+  process.exit(2);
+}
 
 const solved = (problem: Problem, rounds: number): Plan => {
   const made = solve(problem, { seed, rounds, stop: never });
@@ -65,7 +70,7 @@ interface Tally {
 }
 
 function live(cakes: number, day: number): Tally {
-  const problem = withSlack(saturday(cakes, seed * 100 + day), values.slack as Slack);
+  const problem = withSlack(saturday(cakes, seed * 100 + day), slackOf({ [SLACK.key]: values.slack }));
   const t: Tally = {
     ...{ facts: 0, rejected: 0, harmed: 0, neutral: 0, moved: 0, ms: [], followed: 0, afresh: 0, end: 0 },
   };
@@ -74,6 +79,7 @@ function live(cakes: number, day: number): Tally {
     const began = performance.now();
     const { again, given } = followed(told.problem, { plan: told.before, waits });
     t.ms.push(performance.now() - began);
+    const waitsBefore = waits;
     waits = given.waits;
     const { errors } = checkPlan(given.problem, again.plan);
     t.facts += 1;
@@ -86,7 +92,7 @@ function live(cakes: number, day: number): Tally {
       // Time has passed as well: who would be as late without the fact is not late by it.
       const without =
         worse.length > 0
-          ? late(followed(told.without(), { plan: told.before, waits }).again.plan, told.problem)
+          ? late(followed(told.without(), { plan: told.before, waits: waitsBefore }).again.plan, told.problem)
           : after;
       if (worse.some(([order, minutes]) => minutes > without.get(order)!)) t.harmed += 1;
     }

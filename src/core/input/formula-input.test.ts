@@ -66,6 +66,13 @@ describe('a formula in its form', () => {
     const form = await formulaForm.validate(formOf(two));
     expect(formulaOf(form, two, 'x').lines).toEqual(two.lines);
   });
+  it('a form that says nothing of where an ingredient goes leaves it where it went', async () => {
+    const before = { ...sponge!, lines: [{ ingredient: 'milk', grams: 5, step: 'bake' }] };
+    const form = formOf(before);
+    const lines = form.lines.map(({ ingredient, grams }) => ({ ingredient, grams }));
+    const read = await formulaForm.validate({ ...form, lines });
+    expect(formulaOf(read, before, 'x').lines).toEqual(before.lines);
+  });
   it('says what is wrong beside the field', async () => {
     const wrong = (change: Partial<FormulaForm>) =>
       formulaForm.validate({ ...formOf(sponge!), ...change }, { abortEarly: false }).then(

@@ -129,8 +129,11 @@ export const formulaForm = object({
           .required(say`How many grams?`)
           .moreThan(0, say`Above 0.`)
           .max(100_000, say`At most 100 kg.`),
-        /** Key of the step it goes into; empty is the first for hands, as is a step that is no longer there. */
-        into: string().max(60).default(''),
+        /**
+         * Key of the step it goes into; empty is the first for hands, as is a step that is no longer there. A form that says nothing, as one
+         * from a page that was open before it could be said, leaves it as it was.
+         */
+        into: string().max(60),
       }),
     )
     .min(1, say`At least one ingredient.`)
@@ -286,7 +289,7 @@ export function formulaOf(form: FormulaForm, before: Formula | null, id: string)
     lines: form.lines.map(({ ingredient, grams, into }) => {
       const same = before?.lines.filter((x) => x.ingredient === ingredient) ?? [];
       const was = same.find((x) => (x.step ?? '') === into) ?? same[0];
-      return present<FormulaLine>({ ...was, ingredient, grams, step: keyOf.get(into) });
+      return present<FormulaLine>({ ...was, ingredient, grams, step: keyOf.get(into ?? was?.step ?? '') });
     }),
     steps: steps.map((s) => (s.tinsUntil && !lasting.has(s.tinsUntil) ? { ...s, tinsUntil: keys.at(-1)! } : s)),
     waits,

@@ -1,8 +1,7 @@
-import { readFileSync } from 'node:fs';
+import example from '../../../docs/planning-examples/two-cakes.json' with { type: 'json' };
+import examplePlan from '../../../docs/planning-examples/two-cakes.plan.json' with { type: 'json' };
 import { checkPlan } from './check-plan';
 import type { GivenProblem, GivenStep, GivenWait } from './documents';
-
-const read = (name: string) => JSON.parse(readFileSync(`docs/planning-examples/${name}.json`, 'utf8'));
 
 /** A sponge that is mixed, baked and filled, and a spare bake beside it; small enough to reckon by hand. */
 function kitchen() {
@@ -91,7 +90,7 @@ describe('a plan that keeps the rules', () => {
     expect(checkPlan(problem, plan)).toEqual({ ok: true, errors: [], ...plan.score });
   });
   it('is the example beside its problem', () => {
-    expect(checkPlan(read('two-cakes'), read('two-cakes.plan')).errors).toEqual([]);
+    expect(checkPlan(example as unknown as GivenProblem, examplePlan).errors).toEqual([]);
   });
 });
 

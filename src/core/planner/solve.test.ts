@@ -1,5 +1,7 @@
-import { readFileSync } from 'node:fs';
 import { jest } from '@jest/globals';
+import fiveCakes from '../../../docs/planning-examples/five-cakes.json' with { type: 'json' };
+import fourteenCakes from '../../../docs/planning-examples/fourteen-cakes.json' with { type: 'json' };
+import twoCakes from '../../../docs/planning-examples/two-cakes.json' with { type: 'json' };
 import { checkPlan } from '../plan-check/check-plan';
 import { readProblem } from '../planning-format/read-problem';
 import { solve } from './solve';
@@ -16,11 +18,11 @@ function planAndCheck(problem: Problem, rounds: number) {
   return { solved, verdict: checkPlan(problem, solved.plan) };
 }
 
-const example = (name: string) => JSON.parse(readFileSync(`docs/planning-examples/${name}.json`, 'utf8')) as Problem;
+const EXAMPLES = { twoCakes, fiveCakes, fourteenCakes } as unknown as Record<string, Problem>;
 
 describe('solve', () => {
-  it.each(['two-cakes', 'five-cakes', 'fourteen-cakes'])('plans the example of %s, by the checker', (name) => {
-    const { solved, verdict } = planAndCheck(example(name), 30);
+  it.each(Object.entries(EXAMPLES))('plans the example of %s, by the checker', (_, problem) => {
+    const { solved, verdict } = planAndCheck(problem, 30);
     expect(verdict?.errors).toEqual([]);
     expect(solved.ok && solved.plan.unplaced).toEqual([]);
   });
@@ -88,8 +90,7 @@ describe('solve', () => {
   });
 
   it('falls in cost, or stays, with more rounds', () => {
-    const problem = example('five-cakes');
-    const costs = [0, 60, 600].map((rounds) => planAndCheck(problem, rounds).verdict!.cost);
+    const costs = [0, 60, 600].map((rounds) => planAndCheck(EXAMPLES.fiveCakes!, rounds).verdict!.cost);
     expect(costs[1]).toBeLessThanOrEqual(costs[0]!);
     expect(costs[2]).toBeLessThan(costs[0]!);
   });

@@ -10,18 +10,18 @@ export type Slack = 'lean' | 'usual' | 'safe';
 /** The question to a kitchen; the first is the start. */
 export const SLACK: Omit<School, 'choices'> & { choices: { key: Slack; name: string; effect: string }[] } = {
   key: 'slack',
-  question: say`Room in the plan`,
+  question: say`How long a plan lets a step last`,
   choices: [
     {
       key: 'lean',
       name: say`Lean`,
-      effect: say`steps last as long as is likely: the youngest parts, and minutes make cakes late`,
+      effect: say`as long as is likely: the youngest parts, but minutes make a cake late`,
     },
-    { key: 'usual', name: say`Usual`, effect: say`steps get the minutes that six in ten keep to` },
+    { key: 'usual', name: say`Usual`, effect: say`the time that is enough six times in ten` },
     {
       key: 'safe',
       name: say`Safe`,
-      effect: say`steps get the minutes that three in four keep to: older parts, fewer late cakes`,
+      effect: say`the time that is enough three times in four: older parts, fewer late cakes`,
     },
   ],
 };

@@ -6,6 +6,7 @@ import { say } from './say';
  */
 export const TERMS: readonly string[] = [
   ...[say`bench`, say`fridge`, say`freezer`, say`dry box`, say`oven`, say`machine`, say`hands`],
+  ...[say`begun`, say`running`, say`overdue`, say`done`],
   ...[say`gluten`, say`egg`, say`milk`, say`nuts`, say`peanut`, say`sesame`, say`soya`, say`sulphites`],
   ...[say`alcohol`, say`gelatine`, say`raw egg`, say`honey`, say`not confirmed`],
   ...[say`layers`, say`base`, say`soak`, say`filling`, say`set filling`, say`frosting`, say`cover`, say`glaze`],

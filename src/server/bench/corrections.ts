@@ -11,6 +11,7 @@ import { timeOf } from '../../core/time/clock';
 import { durationText } from '../../core/time/duration-text';
 import { appendEvents } from '../../data/repositories/events';
 import { readPlan, type PlanRow } from '../../data/repositories/plans';
+import { QUICK } from '../plan/limits';
 import { planInThread } from '../plan/planner-thread';
 import { replan } from '../plan/replan';
 import { commit } from '../shared/commit';
@@ -141,14 +142,11 @@ function contradicted(before: Situation, after: Situation, plan: PlanRow): strin
     });
 }
 
-/** Limits of a plan that somebody waits for before they put something right. */
-const TRIAL = { seconds: 1, rounds: 60 };
-
 /** What the plan would be then, against what it is now. */
 async function plannedThen(db: KitchenDb, after: Situation, plan: PlanRow): Promise<string[]> {
   const { problem } = problemOf(after);
   const before = { plan: plan.plan, waits: plan.stood };
-  const answer = await planInThread(db.kitchen, { problem, before, ...TRIAL }, 'trials');
+  const answer = await planInThread(db.kitchen, { problem, before, ...QUICK }, 'trials');
   if (!answer.ok) return answer.problems.map((p) => p.message);
   const { moved, orders } = comparePlans(plan, { problem: answer.given.problem, plan: answer.plan });
   const late = (minutes: number | null) =>

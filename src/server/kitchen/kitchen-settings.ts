@@ -67,7 +67,9 @@ export interface KitchenChange {
 /** Saves figures, schools or units, and plans again: amounts and minutes may have changed. */
 export async function saveKitchen(db: KitchenDb, version: number, change: KitchenChange): Promise<Kept> {
   const kept = await commit(db, (tx) => changeKitchen(tx, version, change), { library: true });
-  return kept.ok ? { ok: true, planned: await planned(db, 'the kitchen’s figures were changed') } : kept;
+  return kept.ok
+    ? { ok: true, planned: await planned(db, 'the kitchen’s figures were changed', { thorough: true }) }
+    : kept;
 }
 
 async function changeKitchen(tx: KitchenDb, version: number, change: KitchenChange): Promise<Result> {

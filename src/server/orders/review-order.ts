@@ -5,6 +5,7 @@ import { orderStatus, type OrderStatus } from '../../core/floor/order-status';
 import { readOrder, type OrderRow } from '../../data/repositories/orders';
 import { readPlan } from '../../data/repositories/plans';
 import type { OrderForm } from '../../core/input/order-input';
+import { QUICK } from '../plan/limits';
 import { planInThread } from '../plan/planner-thread';
 import { orderId } from '../../core/ids/ids';
 import { problemOf } from '../../core/situation/problem-of';
@@ -27,8 +28,6 @@ export interface OrderReview {
   /** Other orders that could not be ready any more. */
   pushed: string[];
 }
-
-const TRIAL = { seconds: 1, rounds: 60 };
 
 /** Breaks an order down and plans it on a copy with all others; nothing is saved. */
 export async function reviewOrder(
@@ -57,7 +56,7 @@ export async function reviewOrder(
   };
   const { problem } = problemOf(withOrder(situation, draft));
   const known = plan && { plan: plan.plan, waits: plan.stood };
-  const answer = await planInThread(db.kitchen, { problem, before: known, ...TRIAL }, 'trials');
+  const answer = await planInThread(db.kitchen, { problem, before: known, ...QUICK }, 'trials');
   if (!answer.ok) return refuse(answer.problems.map((p) => p.message).join(' '));
   const { tightBelow } = kitchen.library.coefficients;
   const statusOf = (order: number) =>

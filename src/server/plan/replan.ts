@@ -2,6 +2,7 @@ import type { KitchenId } from '../../core/ids/ids';
 import type { KitchenDb } from '../../data/kitchen-db';
 import { insertPlan, readPlan, readPlanOf, type PlanRow } from '../../data/repositories/plans';
 import { tellChanged } from '../shared/live';
+import { BACK, FIRST, QUICK, THOROUGH } from './limits';
 import { planInThread } from './planner-thread';
 import { problemOf } from '../../core/situation/problem-of';
 import { log } from '../shared/log';
@@ -95,12 +96,6 @@ export async function planned(db: KitchenDb, reason: string, how: HowToReplan = 
 }
 
 const TRIES = 4;
-/** Limits of a re-plan that somebody waits for, and of a first plan. */
-const QUICK = { seconds: 0.25, rounds: 150 };
-/** Back to an earlier plan: where nothing has happened since, it is that plan to the minute. */
-const BACK = { seconds: 0.25, rounds: 0 };
-const THOROUGH = { seconds: 3, rounds: 1500, thorough: true };
-const FIRST = { seconds: 3, rounds: 600 };
 
 async function replanAndSave(
   db: KitchenDb,

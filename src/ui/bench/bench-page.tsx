@@ -1,6 +1,6 @@
 'use client';
 
-import { say } from '@/core/words/say';
+import { say, term } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import Link from '@mui/material/Link';
 import { timeOf } from '@/core/time/clock';
@@ -74,10 +74,7 @@ export function BenchPage({ view }: { view: BenchView }) {
         {now ? <Now step={now} view={view} minute={minute} tap={tap} time={time} /> : <Nothing view={view} />}
         {view.last && (
           <Box sx={{ mt: 2, display: 'flex', alignItems: 'center', gap: 2, color: 'var(--zl-muted)' }}>
-            <Box sx={{ flex: 1, minWidth: 0 }}>
-              {say`Last: “`}
-              {view.last.name}” {view.last.what}
-            </Box>
+            <Box sx={{ flex: 1, minWidth: 0 }}>{say`Last: “${view.last.name}” ${term(view.last.what)}`}</Box>
             <BigButton
               kind="quiet"
               small
@@ -254,7 +251,7 @@ function Nothing({ view }: { view: BenchView }) {
     <section aria-label={say`Now`}>
       <Box component="h1" sx={{ m: 0, fontFamily: headingFont, fontSize: 40 }}>{say`Nothing to do`}</Box>
       <p>
-        {say`The plan has no step for`} {view.person.name}. {view.doneToday > 0 && say`${view.doneToday} done today.`}
+        {say`The plan has no step for ${view.person.name}.`} {view.doneToday > 0 && say`${view.doneToday} done today.`}
       </p>
     </section>
   );

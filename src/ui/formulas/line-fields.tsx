@@ -24,22 +24,24 @@ export function LineFields({ control, index, ingredients, onRemove }: LineProps 
     <Box
       sx={{
         display: 'grid',
-        gridTemplateColumns: { xs: '1fr 44px', sm: 'minmax(0, 380px) 110px minmax(0, 240px) 44px' },
+        gridTemplateColumns: { xs: '92px minmax(0, 1fr) 44px', sm: 'minmax(0, 380px) 110px minmax(0, 240px) 44px' },
         gap: 1,
         alignItems: 'flex-start',
       }}
     >
-      <IngredientField control={control} index={index} ingredients={ingredients} />
+      <Box sx={{ gridColumn: { xs: '1 / 3', sm: 'auto' } }}>
+        <IngredientField control={control} index={index} ingredients={ingredients} />
+      </Box>
       <Box sx={{ gridRow: { xs: 2, sm: 'auto' } }}>
         <FormText control={control} name={`lines.${index}.grams`} label="g" number />
       </Box>
-      <Box sx={{ gridRow: { xs: 3, sm: 'auto' }, mb: { xs: 1, sm: 0 } }}>
+      <Box sx={{ gridRow: { xs: 2, sm: 'auto' }, mb: { xs: 1, sm: 0 } }}>
         <StepField control={control} index={index} />
       </Box>
       <IconButton
         aria-label={say`Take ingredient ${index + 1} out`}
         onClick={onRemove}
-        sx={{ width: 44, height: 44, gridColumn: { xs: 2, sm: 'auto' }, gridRow: { xs: 1, sm: 'auto' } }}
+        sx={{ width: 44, height: 44, gridColumn: { xs: 3, sm: 'auto' }, gridRow: { xs: 1, sm: 'auto' } }}
       >
         <Close />
       </IconButton>

@@ -39,7 +39,13 @@ export function KitchenPage({ view }: { view: KitchenView }) {
         {view.schools.map((s) => (
           <Box key={s.key} role="radiogroup" aria-label={s.question} sx={{ mb: 1.5 }}>
             <Box sx={{ color: 'var(--zl-muted)', mb: 0.5 }}>{s.question}</Box>
-            <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' }, gap: 1 }}>
+            <Box
+              sx={{
+                display: 'grid',
+                gridTemplateColumns: { xs: '1fr', sm: 'repeat(auto-fit, minmax(260px, 1fr))' },
+                gap: 1,
+              }}
+            >
               {s.choices.map((c) => (
                 <ChoiceCard
                   key={c.key}

@@ -1,6 +1,6 @@
 'use client';
 
-import { say } from '@/core/words/say';
+import { say, term } from '@/core/words/say';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import type { Reading } from '@/core/measure/show-quantity';
@@ -20,7 +20,7 @@ export function ReadingFields({ reading, countries, disabled, onChange }: Readin
       key: 'weight',
       label: say`Weights`,
       options: [
-        ['g', 'grams'],
+        ['g', say`grams`],
         ['oz', say`pounds, ounces`],
       ],
     },
@@ -28,7 +28,7 @@ export function ReadingFields({ reading, countries, disabled, onChange }: Readin
       key: 'volume',
       label: say`Volumes`,
       options: [
-        ['ml', 'millilitres'],
+        ['ml', say`millilitres`],
         ['cups', say`cups, spoons`],
       ],
     },
@@ -58,7 +58,7 @@ export function ReadingFields({ reading, countries, disabled, onChange }: Readin
         ['comma', '1.250,5'],
       ],
     },
-    { key: 'country', label: say`Cups of`, options: countries.map((c) => [c, c]) },
+    { key: 'country', label: say`Cups of`, options: countries.map((c) => [c, term(c)]) },
   ];
   return choices.map((c) => (
     <TextField

@@ -1,4 +1,4 @@
-import { say } from '@/core/words/say';
+import { say, term } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import { memo } from 'react';
 import { type Clock, timeOf } from '@/core/time/clock';
@@ -109,7 +109,7 @@ function Column({
             lit={lit && lit(placed.rung)}
             moving={!moved?.starts.has(placed.rung.step) ? null : moved.held === placed.rung.step ? 'held' : 'along'}
             onTake={onTake}
-            label={`${placed.rung.name}, ${ladder.title}, ${time(placed.rung.start)}, ${placed.rung.who.map((w) => w.initials).join(' ')}${placed.rung.state === 'planned' ? '' : `, ${placed.rung.state}`}${placed.rung.pinned ? say`, pinned` : ''}`}
+            label={`${placed.rung.name}, ${ladder.title}, ${time(placed.rung.start)}, ${placed.rung.who.map((w) => w.initials).join(' ')}${placed.rung.state === 'planned' ? '' : `, ${term(placed.rung.state)}`}${placed.rung.pinned ? say`, pinned` : ''}`}
             onOpen={onOpen}
           />
         ))}

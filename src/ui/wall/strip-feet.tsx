@@ -1,4 +1,4 @@
-import { say } from '@/core/words/say';
+import { say, term } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import { durationText } from '@/core/time/duration-text';
 import type { HandLoad } from '@/core/plan-reading/loads';
@@ -53,9 +53,9 @@ export function StripFeet({
         <Foot
           key={s.kind}
           width={STORE}
-          name={s.kind}
+          name={term(s.kind)}
           detail={say`of ${s.shelves}`}
-          title={say`${s.kind}: ${s.shelves} shelf places`}
+          title={say`${term(s.kind)}: ${s.shelves} shelf places`}
         />
       ))}
     </Box>

@@ -1,4 +1,4 @@
-import { say } from '@/core/words/say';
+import { say, term } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import type { WallView } from '@/server/wall/wall-view';
 import type { HandView, OvenView, StoreView } from '@/server/wall/strips-view';
@@ -164,7 +164,7 @@ function StoreStrip({ store, scale }: { store: StoreView; scale: TimeScale }) {
   return (
     <Box
       role="img"
-      aria-label={say`${store.kind}: at most ${Math.max(0, ...store.used)} of ${store.shelves} shelf places used`}
+      aria-label={say`${term(store.kind)}: at most ${Math.max(0, ...store.used)} of ${store.shelves} shelf places used`}
       sx={{ position: 'relative', width: STORE }}
     >
       {store.times.map((t, i) => {

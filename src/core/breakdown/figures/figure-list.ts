@@ -80,7 +80,7 @@ const ENTRIES: Entry[] = [
   ['leads.heatOven', say`Lead times`, say`Heat the oven before`, 'min'],
   ['readyBefore', say`Lead times`, say`Ready before the pickup`, 'min'],
   ['tightBelow', say`Lead times`, say`Tight below`, 'min'],
-  ['daysAhead', say`Lead times`, say`Orders are taken ahead`, 'days', 400],
+  ['daysAhead', say`Lead times`, say`Orders are taken ahead`, say`days`, 400],
 ];
 
 const MOST = 2000;

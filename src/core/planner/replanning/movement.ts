@@ -1,5 +1,4 @@
-import type { Group } from '../model/step-model';
-import { FREE } from '../model/step-model';
+import { FREE, type Group } from '../model/step-model';
 import type { Timetable } from '../table/timetable';
 import type { EarlierPlan } from './load-plan';
 

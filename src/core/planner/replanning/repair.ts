@@ -93,13 +93,8 @@ function planAnew(
   };
   table.removeGroup(group);
   const tails = tailsOf(table, group, earlier);
-  let onTime = false;
-  for (const from of tails) {
-    if (onTime || !placeTail(table, group, earlier, from, 'latest')) continue;
-    onTime = true;
-    keep();
-  }
-  if (!onTime) {
+  if (tails.some((from) => placeTail(table, group, earlier, from, 'latest'))) keep();
+  else {
     for (let i = 0; i < MOST_TAILS; i++) {
       const from = tails[Math.floor((i * tails.length) / MOST_TAILS)];
       if (from !== undefined && placeTail(table, group, earlier, from, 'earliest')) keep();
