@@ -152,7 +152,7 @@ export const shapeCalculators: Calculator[] = [
       also: say`drum card collar acetate`,
     },
     about: say`What a cake stands on and goes into. Tiers from the bottom up.`,
-    source: say`Drum = largest tier + 50 mm; card = tier; box ≥ drum and height + 20 mm; film = outline + 20 mm; dowels by diameter.`,
+    source: say`Drum = largest tier + 50 mm; card = tier; box ≥ drum and height + 20 mm; film = outline + 20 mm; dowels by diameter; drum by its area, 0.45 g/cm² unless the kitchen says otherwise.`,
     fields: {
       tiers: list(
         say`Tiers`,
@@ -168,6 +168,7 @@ export const shapeCalculators: Calculator[] = [
       boxSide: [say`Box, inside`, 'mm'],
       boxHeight: [say`Box height`, 'mm'],
       film: [say`Film for each tier`, 'mm'],
+      drumGrams: [say`Drum weighs`, 'g'],
     },
     run: ({ tiers, height }, { kitchen }) => {
       const { box, ...stand } = standFor(

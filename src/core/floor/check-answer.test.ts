@@ -53,5 +53,11 @@ describe('a check gates the end of its step', () => {
       true,
     ]);
     expect(goneTooFar(check('level'), { holds: true, value: 3 })).toBe(false);
+    // Without another end, with no number, or by a kind that nothing is measured by, nothing goes too far.
+    const hot = { holds: true as const, value: 97 };
+    expect(goneTooFar(check('temperature at least', 82), hot)).toBe(false);
+    expect(goneTooFar({ ...check('level', 82), tooFar: 85 }, hot)).toBe(false);
+    for (const value of [undefined, NaN, Infinity, '97' as never])
+      expect(goneTooFar(curd, value === undefined ? { holds: true } : { holds: true, value })).toBe(false);
   });
 });

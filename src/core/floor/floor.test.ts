@@ -1,6 +1,6 @@
 import { begunTooEarly } from './begun-too-early';
 import { contradictions } from './contradictions';
-import { expectedEnd, floorState, type FloorEvent } from './floor-state';
+import { expectedEnd, floorState, usedAnyway, type FloorEvent } from './floor-state';
 import { unusual } from './unusual';
 import { problemAt, withFloor } from '../situation/with-floor';
 import { simulate } from '../planner/answers/simulate';
@@ -170,6 +170,22 @@ describe('what is put right later', () => {
   });
 });
 
+describe('what stood too long and is used all the same', () => {
+  const use = (id: number, reason: string): FloorEvent => ({
+    ...{ id, kind: 'use anyway', minute: 50, step: 'b', after: 'a', reason },
+  });
+  it('is what was told and not taken back, each with its reason; it begins and ends nothing', () => {
+    const events = [start(1, 'a', 10), use(2, 'smells fine'), use(3, 'chef’s word')];
+    expect(usedAnyway([...events, { id: 4, kind: 'take back', minute: 51, event: 3 }])).toEqual([
+      use(2, 'smells fine'),
+    ]);
+    expect(usedAnyway([events[0]!])).toEqual([]);
+    expect(floorState([...events, start(4, 'b', 51), { ...use(5, ''), minute: 60 }]).get('b')).toMatchObject({
+      ...{ until: null, event: 4 },
+    });
+  });
+});
+
 describe('how long something took', () => {
   it('is unusual where it is far from what is usual, and only there', () => {
     const usual = { low: 20, high: 30 };
@@ -182,6 +198,9 @@ describe('how long something took', () => {
       'long',
       'long',
     ]);
+    // Two minutes less than the least are enough, one is not.
+    expect([1, 2].map((took) => unusual(took, { low: 3.1, high: 3.1 }))).toEqual(['short', null]);
+    expect(unusual(1, { low: 3, high: 3 })).toBe('short');
     // What takes a few minutes may be done at once, or take a few more.
     expect([0, 1, 8, 16, 17].map((took) => unusual(took, { low: 1, high: 2 }))).toEqual([
       null,
@@ -220,6 +239,11 @@ describe('what is begun before its time', () => {
     expect(begunTooEarly(planned([wait('bake', null)]), 'mix', 40)).toBeNull();
     expect(begunTooEarly(planned([wait('coat', 60)]), 'mix', 100)).toBeNull();
     expect(begunTooEarly(planned([wait('bake', 12), wait('coat', 60)]), 'mix', 40)!.to).toBe('coat');
+    // What oversteps most is told, not what stands longest: 60 − 12 is more than 250 − 230.
+    expect(begunTooEarly(planned([wait('coat', 230), wait('bake', 12)]), 'mix', 40)!.to).toBe('bake');
+    // What another step makes does not stand by it.
+    const other = { id: 'bake>coat', from: 'bake', to: 'coat', min: 0, max: 20 };
+    expect(begunTooEarly(planned([other]), 'mix', 40)).toBeNull();
     expect(begunTooEarly(planned([]), 'gone', 40)).toBeNull();
   });
 });

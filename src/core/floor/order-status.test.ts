@@ -136,6 +136,12 @@ describe('how an order stands', () => {
     // The mix should have begun at 100. Mix, wait, coat and wait take 120 min: the earliest is 173 + 120.
     expect(now(173)).toEqual({ state: 'tight', spare: 600 - 293, overdue: { step: 'a.mix', minutes: 73 } });
     expect(now(500)).toEqual({ state: 'misses', late: 20, reason: '“a.mix” is 6 h 40 overdue' });
+    expect([104, 105].map((minute) => now(minute).state)).toEqual(['holds', 'tight']);
+    // Of several the one that waits longest is told.
+    expect(now(290)).toMatchObject({ overdue: { step: 'a.mix', minutes: 190 } });
+    // What the plan has first does not hang on the order in which it is written down.
+    const mixedUp = planOf([at('a.collect', 600), at('a.coat', 200), at('a.mix', 100), at('b.mix', 300)]);
+    expect(status(mixedUp, ready(230), 60, new Map<string, StepState>(), 173, chain)).toMatchObject({ spare: 307 });
     // A batch that the order waits for is its work too; another’s is not.
     const shared = (id: string, to: string): Problem => ({
       ...chain,
@@ -151,5 +157,18 @@ describe('how an order stands', () => {
       new Map([['a.mix', { ...done('a.mix').get('a.mix')!, state, start: 100, end }]]);
     expect(now(200, begun('running', null))).toMatchObject({ state: 'tight', overdue: { step: 'a.mix', minutes: 90 } });
     expect(now(200, begun('done', 110))).toMatchObject({ state: 'holds', spare: 600 - 230, overdue: null });
+    // What runs is expected to end no earlier than now: 400 and 80 + 10 + 20 min.
+    expect(now(400, begun('running', null))).toMatchObject({ spare: 600 - 510 });
+    // The same answers asked for again, and at another minute.
+    const kept = new Map<string, StepState>();
+    expect([173, 173, 180].map((minute) => now(minute, kept))).toMatchObject(
+      [307, 307, 300].map((spare) => ({ spare, state: 'tight' })),
+    );
+    // The hand-over itself is nobody's overdue work.
+    const handOver = planOf([...both.filter((s) => s.id !== 'a.collect'), at('a.collect', 560)]);
+    const mixed = new Map([...begun('done', 110), ['a.coat', { ...begun('running', null).get('a.mix')!, start: 575 }]]);
+    expect(status(handOver, ready(230), 60, mixed as Map<string, StepState>, 575, chain)).toMatchObject({
+      overdue: { step: 'a.coat', minutes: 365 },
+    });
   });
 });

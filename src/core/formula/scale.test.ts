@@ -51,4 +51,12 @@ it('allergens come with the ingredients that bring them', () => {
     { allergen: 'egg', from: ['Egg yolk'] },
     { allergen: 'milk', from: ['Butter'] },
   ]);
+  // What nobody has confirmed may bring anything, and is told for what it is.
+  const doubtful = new Map(known).set('quince', {
+    ...known.get('yolk')!,
+    name: 'Quince',
+    allergens: [],
+    unconfirmed: true,
+  });
+  expect(allergensOf(curd, doubtful)).toContainEqual({ allergen: 'not confirmed', from: ['Quince'] });
 });

@@ -88,6 +88,14 @@ describe('what can be read in two ways', () => {
     expect(read('2.500 kg')).toBe('“2.500” may be 2500 or 2.5: write 2500 or 2.5.');
     expect(read('gas 1,000')).toBe('There is no gas mark 1,000: they go from 1/4 to 9.');
   });
+  it('says that it asks, which nothing else does', () => {
+    expect(parseQuantity('1,000 g')).toMatchObject({ ok: false, asks: true });
+    expect(parseQuantity('1/0 g')).not.toHaveProperty('asks');
+    expect(read('2.3456 kg')).toEqual(['mass', 2345.6]);
+    expect(read(' 3 4 ')).toBe('“3 4” is two numbers: one is wanted.');
+    expect(read('FAN 160')).toEqual(['temperature', 180]);
+    expect(read('fan160')).toEqual(['temperature', 180]);
+  });
   it('is decided by how the kitchen writes', () => {
     expect(['1,000 g', '1.000 g'].map((t) => read(t, { decimal: 'point' }))).toEqual([
       ['mass', 1000],

@@ -1,4 +1,4 @@
-import { keepStored, METRIC, onTheScale, showQuantity, thousands, type Reading } from './show-quantity';
+import { keepStored, METRIC, onTheScale, showQuantity, thousands, typingOf, type Reading } from './show-quantity';
 
 const cups = (country: Reading['country']): Reading => ({ ...METRIC, volume: 'cups', country });
 const ounces: Reading = { ...METRIC, weight: 'oz' };
@@ -14,6 +14,15 @@ describe('a scale', () => {
       '1\u2009480 g',
       '355 ml',
     ]);
+  });
+});
+
+describe('what somebody means by what they type', () => {
+  it('is their cups, their numbers, the oven of their kitchen; what nobody has said is asked', () => {
+    expect(typingOf({ ...METRIC, country: 'Australia' }, 15)).toEqual({
+      ...{ country: 'Australia', decimal: 'ask', fanOffset: 15 },
+    });
+    expect(typingOf({ ...METRIC, decimal: 'comma' }, 20)).toMatchObject({ country: 'metric', decimal: 'comma' });
   });
 });
 

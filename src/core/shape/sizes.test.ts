@@ -12,7 +12,7 @@ import {
 import { FORM_MEASURES, formName, formProblems, perimeter, sideArea, span, topArea, volume, type Form } from './form';
 import { boxPanels, collarPanels, housePanels, panelArea, panelSize } from './panels';
 import { NOZZLES, borderGrams, rosetteCount, rosetteSpacing } from './piping';
-import { standFor } from './stand';
+import { drumGrams, STAND, standFor } from './stand';
 import { bakeMinutes, tinFactor } from './tin-swap';
 
 const round = (diameter: number): Form => ({ form: 'round', diameter });
@@ -158,6 +158,19 @@ describe('what it stands on', () => {
     const stand = standFor([round(280), round(200), round(150)], 360);
     expect(stand).toMatchObject({ drum: 330, cards: [200, 150], dowels: [5, 4], box: { side: 330, height: 380 } });
     expect(stand.film[0]).toBeCloseTo(Math.PI * 280 + 20, 6);
+  });
+  it('a drum weighs by its area: a disc under what is round, a rectangle under what has corners, one for each cake', () => {
+    const grams = (...forms: Form[]) => drumGrams(forms, STAND);
+    expect(grams(round(280))).toBeCloseTo((Math.PI / 4) * 33 ** 2 * 0.45, 9);
+    expect(grams(round(280), round(200))).toBeCloseTo(grams(round(280)), 9);
+    expect(grams(round(200), round(200))).toBeCloseTo(2 * (Math.PI / 4) * 25 ** 2 * 0.45, 9);
+    expect(grams({ form: 'square', side: 250 })).toBeCloseTo(30 ** 2 * 0.45, 9);
+    expect(grams({ form: 'rectangle', length: 350, width: 250 })).toBeCloseTo(40 * 30 * 0.45, 9);
+    expect(grams({ form: 'roll', length: 300, diameter: 90 })).toBeCloseTo(35 * 14 * 0.45, 9);
+    const loaf: Form = { form: 'loaf', topLength: 250, topWidth: 110, bottomLength: 230, bottomWidth: 90 };
+    expect(grams(loaf)).toBeCloseTo(30 * 16 * 0.45, 9);
+    expect(drumGrams([round(280)], { ...STAND, drumMargin: 20, drumDensity: 1 })).toBeCloseTo(225 * Math.PI, 9);
+    expect(standFor([round(280)], 100).drumGrams).toBe(grams(round(280)));
   });
   it('pipes by the cm, and spaces rosettes', () => {
     expect(borderGrams(628, NOZZLES['star 10 mm']!, 0.1)).toBeCloseTo(62.8 * 2.4 * 1.1, 6);

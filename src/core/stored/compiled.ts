@@ -14,7 +14,7 @@ import type { Coat, Stratum, Tier } from '../breakdown/strata/stratum';
 import { codec, describes } from './codec';
 import { batchWithStrata, orderWithStrata } from './compiled-before';
 import { byProduct, formula } from './formula';
-import { coefficients } from './kitchen-figures';
+import { coefficients, withDrums } from './kitchen-figures';
 import { makingFields } from './order-answers';
 import { hold, route, stepFields, wait } from './planned';
 import {
@@ -151,6 +151,12 @@ const figures = describes<BreakdownFigures>()(
   Type.Object({ coefficients, choices: byName(text), moulds: list(mould), ovenSlots: number }),
 );
 
+/** An order’s kept work of a time when a drum had no weight. */
+const orderWithDrums = (v2: Record<string, unknown>) => {
+  const kept = v2.figures as Record<string, unknown>;
+  return { ...v2, figures: { ...kept, coefficients: withDrums(kept.coefficients as Record<string, unknown>) } };
+};
+
 /** An order’s work as it is kept from its first told step. */
 export const keptCodec = codec<KeptBreakdown>()({
   format: 'zest-ladder/compiled-order',
@@ -160,7 +166,7 @@ export const keptCodec = codec<KeptBreakdown>()({
     breakdown,
     formerIds: optional(flag),
   }),
-  migrations: [(v0) => v0, orderWithStrata],
+  migrations: [(v0) => v0, orderWithStrata, orderWithDrums],
 });
 
 const batchWork = describes<BatchWork>()(Type.Object({ component, ...work }));

@@ -128,6 +128,19 @@ describe('stored documents', () => {
     expect(spoilt(figuresCodec, value, { coefficients: older })).toContain('coefficients.daysAhead');
   });
 
+  it('a drum has a weight where it had none; what a kitchen says of it stays', () => {
+    const { drumDensity, ...stand } = startingCoefficients.stand;
+    const read = (of: object) =>
+      figuresCodec.read({
+        ...{ format: 'zest-ladder/kitchen-figures', version: 2, choices: {} },
+        coefficients: { ...startingCoefficients, stand: of },
+      });
+    const drums = { ...stand, drumMargin: 70 };
+    expect(read(drums)).toMatchObject({ ok: true, value: { coefficients: { stand: { ...drums, drumDensity } } } });
+    const value = { coefficients: { ...startingCoefficients, stand: { ...drums, drumDensity: 0.6 } }, choices: {} };
+    expect(roundTrip(figuresCodec, value)).toEqual({ ok: true, value });
+  });
+
   it('an order’s answers know every form, and no other', () => {
     const answers = {
       tiers: [

@@ -1,6 +1,6 @@
 import { Type, type TSchema } from '@sinclair/typebox';
 import type { Coefficients } from '../breakdown/figures/coefficients';
-import { completeFigures } from '../breakdown/figures/starting-figures';
+import { completeFigures, startingCoefficients } from '../breakdown/figures/starting-figures';
 import { BATTERS } from '../formula/formula';
 import { PORTION_KINDS } from '../shape/portions';
 import type { Choices } from '../formula/schools';
@@ -38,6 +38,7 @@ export const coefficients = describes<Coefficients>()(
       drumMargin: number,
       boxMargin: number,
       filmOverlap: number,
+      drumDensity: number,
       dowels: Type.Unsafe<Coefficients['stand']['dowels']>(list(Type.Tuple([number, number]))),
     }),
     cutting: Type.Object({
@@ -95,8 +96,19 @@ function fromWrongStarts(before: Figures): Coefficients {
   return figuresFromBefore({ ...before, portions, drip });
 }
 
+/** Figures of a time when a drum had no weight. */
+export const withDrums = (before: Figures): Figures => ({
+  ...before,
+  stand: { drumDensity: startingCoefficients.stand.drumDensity, ...(before.stand as Figures) },
+});
+
 export const figuresCodec = codec<KitchenFigures>()({
   format: 'zest-ladder/kitchen-figures',
   schema: Type.Object({ coefficients, choices: byName(text) }),
-  migrations: [(v0) => v0, (v1) => ({ ...v1, coefficients: fromWrongStarts((v1.coefficients ?? {}) as Figures) })],
+  migrations: [
+    (v0) => v0,
+    (v1) => ({ ...v1, coefficients: fromWrongStarts((v1.coefficients ?? {}) as Figures) }),
+    // A drum had no weight.
+    (v2) => ({ ...v2, coefficients: withDrums(v2.coefficients as Figures) }),
+  ],
 });

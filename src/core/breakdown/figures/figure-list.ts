@@ -59,6 +59,7 @@ const ENTRIES: Entry[] = [
   ['stand.drumMargin', say`Boards and boxes`, say`Drum beyond the tier`, 'mm'],
   ['stand.boxMargin', say`Boards and boxes`, say`Box above the cake`, 'mm'],
   ['stand.filmOverlap', say`Boards and boxes`, say`Film overlaps`, 'mm'],
+  ['stand.drumDensity', say`Boards and boxes`, say`Drum weighs`, 'g/cm²', 3],
   ['egg.weight', say`Eggs, gelatine, yeast`, say`Egg with its shell`, 'g'],
   ['egg.shares.shell', say`Eggs, gelatine, yeast`, say`of it shell`, 'share', 1],
   ['egg.shares.white', say`Eggs, gelatine, yeast`, say`of it white`, 'share', 1],
