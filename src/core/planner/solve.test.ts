@@ -56,6 +56,32 @@ describe('solve', () => {
     }
   });
 
+  it('grants wishes and pays for choices where that costs least, by the checker', () => {
+    for (let seed = 201; seed <= 230; seed++) {
+      const kitchen = { cakes: 1 + (seed % 9), seed, batches: seed % 3 === 0 ? 0.4 : 0, facts: seed % 5 === 0 };
+      const problem = generateProblem({ ...kitchen, wishes: true });
+      const { solved, verdict } = planAndCheck(problem, 60);
+      if (verdict === null || !solved.ok) continue;
+      expect({ seed, errors: verdict.errors }).toEqual({ seed, errors: [] });
+      expect(solved.plan.bound.cost).toBeLessThanOrEqual(verdict.cost + 1e-6);
+    }
+  });
+
+  it('takes the dearer of two ways only where it saves more than it costs', () => {
+    const problem = generateProblem({ cakes: 6, seed: 12, wishes: true });
+    expect(problem.routes.length).toBeGreaterThan(0);
+    const taken = (cost: number) => {
+      const routes = problem.routes.map((r) => ({ ...r, cost: { [r.choices[0]!]: cost } }));
+      const { solved, verdict } = planAndCheck({ ...problem, routes }, 200);
+      expect(verdict!.errors).toEqual([]);
+      return solved.ok
+        ? Object.values(solved.plan.routes).filter((c) => c === problem.routes[0]!.choices[0]).length
+        : -1;
+    };
+    expect(taken(0)).toBeGreaterThan(0);
+    expect(taken(1e5)).toBe(0);
+  });
+
   it('proves an order late by its own shifts and waits', () => {
     const problem = generateProblem({ cakes: 1, seed: 4 });
     const early = { ...problem, orders: problem.orders.map((o) => ({ ...o, pickup: 400 })) };

@@ -1,7 +1,9 @@
 import { costOf, type LeftOut, type Plan, type PlannedStep } from '../planning-format/plan';
 import { lowerBound } from './bounds/bound';
 import { groupAgeing, groupLateness } from './table/cost';
+import { sum } from './model/random';
 import { FACT } from './model/step-model';
+import { costOfChoice } from '../planning-format/problem';
 import type { Timetable } from './table/timetable';
 import { whyLeftOut } from './left-out';
 
@@ -21,15 +23,17 @@ export function writePlan(table: Timetable, problem: string | null, seconds: num
   });
   const item = (index: number) => model.problem.equipment[index]!.id;
   const unplaced: LeftOut[] = model.problem.orders.flatMap((o, i) => (table.leftOut[i] ? [whyLeftOut(model, i)] : []));
-  const lateness = model.groups.reduce((sum, g) => sum + groupLateness(table, g), 0);
-  const ageing = model.groups.reduce((sum, g) => sum + groupAgeing(table, g), 0);
+  const lateness = sum(model.groups.map((g) => groupLateness(table, g)));
+  const taken = model.problem.routes.map((r, i) => r.choices[table.choice[i]!]!);
+  const chosen = sum(model.problem.routes.map((r, i) => costOfChoice(r, taken[i]!)));
+  const ageing = sum(model.groups.map((g) => groupAgeing(table, g))) + chosen;
   const cost = costOf(unplaced.length, lateness, ageing);
   return {
     format: 'zest-ladder/plan',
     version: 1,
     problem,
     status: unplaced.length > 0 ? 'partial' : lateness > 0 ? 'late' : 'complete',
-    routes: Object.fromEntries(model.problem.routes.map((r, i) => [r.id, r.choices[table.choice[i]!]!])),
+    routes: Object.fromEntries(model.problem.routes.map((r, i) => [r.id, taken[i]!])),
     steps,
     waits: model.problem.waits.flatMap((w, i) =>
       table.waitItem[i]! >= 0 ? [{ id: w.id, equipment: item(table.waitItem[i]!) }] : [],

@@ -6,7 +6,7 @@ type Listed = Map<string, Fields>;
 
 /**
  * Fields of the format that this planner reads and checks, but does not plan with yet. A problem that uses one is refused: a plan
- * that silently ignored a wish or somebody's pace would not be a plan for it.
+ * that silently ignored somebody's pace would not be a plan for it.
  */
 export class OptionalFields {
   private readonly used: { path: string; what: string }[] = [];
@@ -77,7 +77,6 @@ export class OptionalFields {
           c.say(`${path}.wish.least`, `It lies below the shortest wait (${w.min} min).`);
         if (typeof w.max === 'number' && least > w.max)
           c.say(`${path}.wish.least`, `It lies above the longest wait (${w.max} min).`);
-        this.use(`${path}.wish`, 'A wish for a longer wait');
       }
     }
     const { attended = null } = w;
@@ -104,7 +103,6 @@ export class OptionalFields {
         this.c.say(`${path}.cost.${choice}`, `The route has no choice “${choice}”.`);
       this.c.amount(amount, `${path}.cost.${choice}`, 'The cost of a choice');
     }
-    if (Object.values(cost).some((amount) => amount !== 0)) this.use(`${path}.cost`, 'A cost of a choice');
   }
 
   /** Complains of everything that was read well and cannot be planned with yet. */

@@ -118,8 +118,15 @@ export interface Wait {
   units: number;
   /** Cost of each minute beyond `min`. */
   ageing: number;
+  /** A shorter gap than `least` is allowed, and costs so much for each minute that it falls short. */
+  wish?: Wish;
   why: string;
   when?: When;
+}
+
+export interface Wish {
+  least: number;
+  cost: number;
 }
 
 /** Units of one item stay busy from the start of `from` to the end of `until`. */
@@ -135,4 +142,15 @@ export interface Hold {
 export interface Route {
   id: string;
   choices: string[];
+  /** What taking a choice costs; nothing where it is not named. */
+  cost?: Record<string, number>;
+}
+
+/** What taking a choice of a route costs. */
+export const costOfChoice = ({ cost }: Route, choice: string): number => cost?.[choice] ?? 0;
+
+/** Index of the choice of a route that costs least; the first of those. */
+export function cheapestChoice(route: Route): number {
+  const costs = route.choices.map((choice) => costOfChoice(route, choice));
+  return costs.indexOf(Math.min(...costs));
 }

@@ -63,11 +63,9 @@ describe('reading a problem', () => {
     const placed = (p: Problem) => p.waits.find((w) => w.place !== null)!;
     it.each<[string, (p: Problem) => unknown, string]>([
       ['pace', (p) => Object.assign(p.people[0]!, { pace: { mix: 1.6 } }), 'people[0].pace'],
-      ['wish', (p) => Object.assign(p.waits[0]!, { wish: { least: p.waits[0]!.min, cost: 1 } }), 'waits[0].wish'],
       ['attended', (p) => Object.assign(p.waits[0]!, { attended: true }), 'waits[0].attended'],
       ['sameItemAs', (p) => Object.assign(placed(p), { sameItemAs: placed(p).from }), '.sameItemAs'],
       ['heat', (p) => Object.assign(placed(p), { sameItemAs: placed(p).from, heat: 'off' }), '.heat'],
-      ['cost', (p) => p.routes.push({ id: 'r', choices: ['a'], ...{ cost: { a: 3 } } }), '.cost'],
       [
         'choices',
         (p) =>
@@ -112,10 +110,12 @@ describe('reading a problem', () => {
     ])('%s is a fault of its own', (_, change, message) =>
       expect(complaints(change).some((c) => message.test(c.message))).toBe(true),
     );
-    it('values that change nothing are planned with', () => {
+    it('wishes, costs of choices and values that change nothing are planned with', () => {
       const list = complaints((p) => {
         Object.assign(p.people[0]!, { pace: { mix: 1 } });
         Object.assign(p.waits[0]!, { attended: false });
+        p.waits[0]!.wish = { least: p.waits[0]!.min, cost: 1 };
+        p.routes.push({ id: 'r', choices: ['a'], cost: { a: 3 } });
       });
       expect(list).toEqual([]);
     });

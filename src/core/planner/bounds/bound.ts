@@ -1,4 +1,5 @@
 import { calendarOf, groupTiming } from '../placing/group-timing';
+import { cheapestChoice, costOfChoice } from '../../planning-format/problem';
 import { COST_OF_LEAVING_OUT } from '../../planning-format/plan';
 import { pickupsOf, type Model } from '../model/model';
 import { FREE, type Group } from '../model/step-model';
@@ -23,7 +24,11 @@ const MOST_NODES = 80;
  * branched upon; and what one thing or pair of hands has to do before a hand-over bounds when that can be.
  */
 export function lowerBound(model: Model): number {
-  return sum(groupBounds(model));
+  const { groups, problem } = model;
+  // Routes that nothing hangs on are taken all the same.
+  const ofGroups = new Set(groups.flatMap((g) => g.routes));
+  const loose = problem.routes.filter((_, r) => !ofGroups.has(r));
+  return sum(groupBounds(model)) + sum(loose.map((r) => costOfChoice(r, r.choices[cheapestChoice(r)]!)));
 }
 
 /** Searching, planning again and writing all ask for them: they are reckoned once for a model. */

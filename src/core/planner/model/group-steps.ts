@@ -35,7 +35,7 @@ export function groupSteps(steps: StepModel[], waits: WaitModel[], holds: HoldMo
   const groupOf = (step: number) => {
     const root = find(step);
     let group = groups.get(root);
-    if (!group) groups.set(root, (group = { steps: [], waits: [], holds: [], orders: [], routes: [] }));
+    if (!group) groups.set(root, (group = { steps: [], waits: [], holds: [], orders: [], routes: [], wishes: false }));
     return group;
   };
   const addOnce = (list: number[], value: number) => {
@@ -50,6 +50,7 @@ export function groupSteps(steps: StepModel[], waits: WaitModel[], holds: HoldMo
   waits.forEach((w, i) => {
     const group = groupOf(w.from);
     group.waits.push(i);
+    if (w.wish) group.wishes = true;
     addOnce(group.routes, w.route);
   });
   holds.forEach((h, i) => {

@@ -17,6 +17,9 @@ export interface Model {
   problem: Problem;
   steps: StepModel[];
   waits: WaitModel[];
+  /** The least gap of each wait, and the one that it wishes for. */
+  shortest: Int32Array;
+  wished: Int32Array;
   holds: HoldModel[];
   groups: Group[];
   /** Index of its group for every step. */
@@ -81,6 +84,7 @@ export function compile(problem: Problem): Model {
       items: w.place === null ? null : items(w.place),
       units: w.units,
       ageing: w.ageing,
+      wish: w.wish && w.wish.cost > 0 && w.wish.least > w.min ? w.wish : null,
       ...condition(w.when),
       past: steps[from]!.fixed === FACT && steps[to]!.fixed === FACT,
     };
@@ -100,6 +104,8 @@ export function compile(problem: Problem): Model {
     problem,
     steps,
     waits,
+    shortest: Int32Array.from(waits, (w) => w.min),
+    wished: Int32Array.from(waits, (w) => w.wish?.least ?? w.min),
     holds,
     groups,
     groupOf,

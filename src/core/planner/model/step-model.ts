@@ -1,4 +1,4 @@
-import type { Work } from '../../planning-format/problem';
+import type { Wish, Work } from '../../planning-format/problem';
 
 /** A wait between two steps, by index. `items` is null on the open bench. */
 export interface WaitModel {
@@ -10,6 +10,8 @@ export interface WaitModel {
   items: number[] | null;
   units: number;
   ageing: number;
+  /** The least gap that is wished for, and what each minute costs that it falls short; null where nothing is. */
+  wish: Wish | null;
   route: number;
   choice: number;
   /** Both ends are done or running: nothing to obey any more. */
@@ -64,4 +66,6 @@ export interface Group {
   holds: number[];
   orders: number[];
   routes: number[];
+  /** Does one of its waits wish for more than its least? */
+  wishes: boolean;
 }

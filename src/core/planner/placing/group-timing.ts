@@ -1,4 +1,5 @@
 import { COST_OF_LATE_MINUTE } from '../../planning-format/plan';
+import { costOfChoices, costOfGap } from '../table/cost';
 import { FACT, FREE, type Group } from '../model/step-model';
 import { nextEarlier, nextLater } from './slot';
 import type { Timetable } from '../table/timetable';
@@ -13,8 +14,8 @@ export interface GroupTiming {
 }
 
 /**
- * What a group costs as a function of its starts, on the routes as they are, with none of its orders left out: linear, as long as
- * the waits are obeyed and no hand-over is before its pickup. Facts stay where they are.
+ * What a group costs as a function of its starts, on the routes as they are, with none of its orders left out: linear but for wishes, which
+ * are convex, as long as the waits are obeyed and no hand-over is before its pickup. Facts stay where they are.
  */
 export function groupTiming(table: Timetable, group: Group, windows: Windows): GroupTiming {
   const { model } = table;
@@ -26,16 +27,17 @@ export function groupTiming(table: Timetable, group: Group, windows: Windows): G
     slope: existing.map(() => 0),
     arcs: [],
   };
-  let constant = 0;
+  let constant = costOfChoices(table, group);
   for (const i of group.waits) {
     const w = model.waits[i]!;
     if (!table.waitExists(w)) continue;
     const [from, to, minutes] = [place.get(w.from)!, place.get(w.to)!, model.steps[w.from]!.minutes];
     if (w.past) {
-      constant += w.ageing * Math.max(0, timing.low[to]! - timing.low[from]! - minutes - w.min);
+      constant += costOfGap(w, timing.low[to]! - timing.low[from]! - minutes);
       continue;
     }
     timing.arcs.push({ from, to, least: minutes + w.min });
+    if (w.wish) timing.arcs.push({ from, to, least: minutes + w.wish.least, price: w.wish.cost });
     if (w.max < Infinity) timing.arcs.push({ from: to, to: from, least: -minutes - w.max });
     timing.slope[to]! += w.ageing;
     timing.slope[from]! -= w.ageing;

@@ -9,8 +9,8 @@ import { plainPreference } from '../table/preference';
 import { generateProblem } from '../testing/generate';
 import { twoCakes } from '../testing/two-cakes';
 
-const searched = (cakes: number, seed: number, rounds = 0) => {
-  const model = compile(generateProblem({ cakes, seed }));
+const searched = (cakes: number, seed: number, rounds = 0, wishes = false) => {
+  const model = compile(generateProblem({ cakes, seed, wishes }));
   const found = search(model, { seed: 1, rounds, stop: () => false });
   if (!found.ok) throw new Error('no plan');
   return { model, table: found.table };
@@ -59,6 +59,19 @@ describe('a group placed where it costs least', () => {
     }
   });
 
+  it('makes work earlier that had rather not lie in the last hours, where that costs less than its age', () => {
+    const startFor = (ageing: number, cost: number) => {
+      const problem = twoCakes([300, 900]);
+      const [rest] = problem.waits;
+      Object.assign(rest!, { ageing, wish: { least: rest!.min + 60, cost } });
+      const found = search(compile(problem), { seed: 1, rounds: 20, stop: () => false });
+      if (!found.ok) throw new Error('no plan');
+      return found.table.start[found.table.model.stepIndex.get('a-pipe')!]!;
+    };
+    // At its latest it begins at 210, an hour of piping and half an hour of rest before 300.
+    expect([startFor(0.01, 0.02), startFor(0.02, 0.01)]).toEqual([150, 210]);
+  });
+
   it('lets steps of one order give way to each other', () => {
     // Two parts of one cake, one pair of hands, and both would rather be made last.
     const problem = twoCakes([100, 300]);
@@ -79,9 +92,9 @@ describe('a group placed where it costs least', () => {
 });
 
 describe('the bound', () => {
-  it('is what one cake costs, as nobody else is there', () => {
+  it.each([false, true])('is what one cake costs, as nobody else is there; with wishes: %s', (wishes) => {
     for (let seed = 1; seed <= 15; seed++) {
-      const { model, table } = searched(1, seed, 400);
+      const { model, table } = searched(1, seed, 400, wishes);
       const cost = model.groups.reduce((sum, g) => sum + groupCost(table, g), 0);
       const bound = lowerBound(model);
       expect(bound).toBeLessThanOrEqual(cost + 1e-6);

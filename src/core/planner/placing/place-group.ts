@@ -61,7 +61,9 @@ function bestOverRoutes(
   };
   for (const choices of routes) {
     if (!takeRoutes(table, group, choices, policy.prefer)) continue;
-    const onTime = placeSteps(table, group, { direction: 'latest', ...bounds(table, group, 0, null), ...policy });
+    const latest = { direction: 'latest' as const, ...bounds(table, group, 0, null), ...policy };
+    if (group.wishes && placeSteps(table, group, { ...latest, asWished: true }).ok) keep();
+    const onTime = placeSteps(table, group, latest);
     if (onTime.ok) keep();
     else failed = onTime.failed;
   }

@@ -10,6 +10,8 @@ export interface PlaceOptions {
   prefer: Preference;
   /** Breaks ties between steps that could be placed next; 0 for none. */
   noise: (step: number) => number;
+  /** Is every wish to be granted, as if it were the shortest wait? */
+  asWished?: boolean;
   /** Own bounds of a step's start, on top of the problem's. */
   low?: (step: number) => number;
   high?: (step: number) => number;
@@ -29,6 +31,14 @@ const TIED_MINUTES = 45;
  * On failure the free steps of the group are out of the timetable, and `failed` names the step without a place.
  */
 export function placeSteps(table: Timetable, group: Group, options: PlaceOptions): StepsPlaced {
+  const { shortest, wished } = table.model;
+  table.leastGap = options.asWished ? wished : shortest;
+  const placed = placeInTurn(table, group, options);
+  table.leastGap = shortest;
+  return placed;
+}
+
+function placeInTurn(table: Timetable, group: Group, options: PlaceOptions): StepsPlaced {
   const { model } = table;
   const { direction } = options;
   const late = direction === 'latest';

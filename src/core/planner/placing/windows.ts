@@ -14,14 +14,14 @@ export function openWindows({ model }: Timetable, group: Group, { low, high }: W
 
 /**
  * Narrows start-time windows over the lag network until nothing changes: longest paths over
- * `start(to) ≥ end(from) + min` and `start(to) ≤ end(from) + max`, as in Bellman and Ford.
+ * `start(to) ≥ end(from) + min` and `start(to) ≤ end(from) + max`, as in Bellman and Ford; `min` is the table's `leastGap`.
  * A step for which `isPlaced` is true keeps its own window; paths go through it all the same.
  * Returns false when the lags contradict each other.
  */
 export function narrow(table: Timetable, group: Group, windows: Windows, isPlaced: (step: number) => boolean): boolean {
   const { low, high } = windows;
   const { steps, waits } = table.model;
-  const { activeWaits } = table;
+  const { activeWaits, leastGap } = table;
   let count = 0;
   for (const i of group.waits) {
     const w = waits[i]!;
@@ -31,7 +31,8 @@ export function narrow(table: Timetable, group: Group, windows: Windows, isPlace
     let changed = false;
     // Waits lie in the order of the network: one pass forward finds the lows, one backward the highs.
     for (let k = 0; k < count; k++) {
-      const { from, to, min, max } = waits[activeWaits[k]!]!;
+      const { from, to, max } = waits[activeWaits[k]!]!;
+      const min = leastGap[activeWaits[k]!]!;
       const end = low[from]! + steps[from]!.minutes;
       if (end + min > low[to]! && !isPlaced(to)) {
         low[to] = end + min;
@@ -45,7 +46,8 @@ export function narrow(table: Timetable, group: Group, windows: Windows, isPlace
       }
     }
     for (let k = count - 1; k >= 0; k--) {
-      const { from, to, min, max } = waits[activeWaits[k]!]!;
+      const { from, to, max } = waits[activeWaits[k]!]!;
+      const min = leastGap[activeWaits[k]!]!;
       const latest = high[to]! - min - steps[from]!.minutes;
       if (latest < high[from]! && !isPlaced(from)) {
         high[from] = latest;
@@ -79,7 +81,7 @@ export function currentWindows(table: Timetable, group: Group, outer: Windows, i
  */
 export function narrowFrom(table: Timetable, { low, high }: Windows, placed: number): boolean {
   const { steps, waits } = table.model;
-  const { queue, queued } = table;
+  const { queue, queued, leastGap } = table;
   low[placed] = high[placed] = table.start[placed]!;
   queue.length = 0;
   queue.push(placed);
@@ -95,7 +97,7 @@ export function narrowFrom(table: Timetable, { low, high }: Windows, placed: num
     for (const i of waitsOut) {
       const w = waits[i]!;
       if (table.placed[w.to] || w.past || !table.waitExists(w)) continue;
-      const least = low[step]! + minutes + w.min;
+      const least = low[step]! + minutes + leastGap[i]!;
       const most = high[step]! + minutes + w.max;
       if (least <= low[w.to]! && most >= high[w.to]!) continue;
       if (least > low[w.to]!) low[w.to] = least;
@@ -109,7 +111,7 @@ export function narrowFrom(table: Timetable, { low, high }: Windows, placed: num
       if (table.placed[w.from] || w.past || !table.waitExists(w)) continue;
       const own = steps[w.from]!.minutes;
       const least = low[step]! - w.max - own;
-      const most = high[step]! - w.min - own;
+      const most = high[step]! - leastGap[i]! - own;
       if (least <= low[w.from]! && most >= high[w.from]!) continue;
       if (least > low[w.from]!) low[w.from] = least;
       if (most < high[w.from]!) high[w.from] = most;

@@ -48,7 +48,8 @@ export function shopOf(model: Model): Shop | null {
   const steps = [...model.steps.keys()].filter((s) => s !== collect).concat(collect);
   const things = steps.map(thing);
   if (things.some((t) => t === null) || steps.length < 3) return null;
-  if (model.waits.some((w) => w.max !== Infinity || w.items !== null || w.ageing > 0 || w.min < 0)) return null;
+  if (model.waits.some((w) => w.max !== Infinity || w.items !== null || w.ageing > 0 || w.wish || w.min < 0))
+    return null;
   const position = new Map(steps.map((s, i) => [s, i]));
   const before: ShopArc[][] = steps.map(() => []);
   const after: ShopArc[][] = steps.map(() => []);

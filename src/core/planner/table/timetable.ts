@@ -1,4 +1,4 @@
-import { OVEN, runsByItself } from '../../planning-format/problem';
+import { cheapestChoice, OVEN, runsByItself } from '../../planning-format/problem';
 import { offShift, type BusyLine } from './busy-line';
 import { LoadProfile } from './load-profile';
 import type { Model } from '../model/model';
@@ -33,6 +33,8 @@ export class Timetable {
   readonly now: Windows;
   /** Waits that count while windows are narrowed. */
   readonly activeWaits: Int32Array;
+  /** The least gap that windows leave a wait: its shortest, or what it wishes for while a group is placed as it is wished. */
+  leastGap: Int32Array;
   /** Steps whose windows changed and were not followed up yet. */
   readonly queue: number[] = [];
   readonly queued: Uint8Array;
@@ -66,11 +68,13 @@ export class Timetable {
     this.stepItems = model.steps.map(() => []);
     this.waitItem = new Int32Array(model.waits.length).fill(-1);
     this.holdItem = new Int32Array(model.holds.length).fill(-1);
-    this.choice = new Int32Array(problem.routes.length);
+    // The cheapest until another is taken: what serves no order goes no other way.
+    this.choice = Int32Array.from(problem.routes, cheapestChoice);
     this.leftOut = new Uint8Array(problem.orders.length);
     this.outer = newWindows(model.steps.length);
     this.now = newWindows(model.steps.length);
     this.activeWaits = new Int32Array(model.waits.length);
+    this.leastGap = model.shortest;
     this.queued = new Uint8Array(model.steps.length);
   }
 

@@ -10,6 +10,8 @@ export interface GenerateOptions {
   batches?: number;
   /** Share of steps near the start that are done, running or pinned. */
   facts?: boolean;
+  /** Some waits wish for more than their least, some work had rather not lie in the last hours, and some choices have a price. */
+  wishes?: boolean;
 }
 
 const DAY = 1440;
@@ -18,7 +20,14 @@ const DAY = 1440;
  * Makes up a kitchen and its orders: layers with a tin held, a cooked or whipped filling, a set mousse by one of two
  * routes, a sugar piece made ahead, stacking, coats, decoration and a last chill. The same options give the same problem.
  */
-export function generateProblem({ cakes, seed, days = 5, batches = 0, facts = false }: GenerateOptions): Problem {
+export function generateProblem({
+  cakes,
+  seed,
+  days = 5,
+  batches = 0,
+  facts = false,
+  wishes = false,
+}: GenerateOptions): Problem {
   const random = seededRandom(seed * 7919 + cakes);
   const int = (low: number, high: number) => low + Math.floor(random() * (high - low + 1));
   const team = Math.max(4, Math.min(15, Math.ceil(cakes / 3) + 2));
@@ -43,6 +52,7 @@ export function generateProblem({ cakes, seed, days = 5, batches = 0, facts = fa
     batch = maker.make(Math.max(30, pickup), random() < batches ? batch : null, batches > 0);
   }
   if (facts) addFacts(problem, random);
+  if (wishes) addWishes(problem, random);
   return problem;
 }
 
@@ -213,4 +223,23 @@ function addFacts(problem: Problem, random: Random): void {
       state,
     };
   }
+}
+
+function addWishes(problem: Problem, random: Random): void {
+  const costs = [0.002, 0.01, 0.03, 0.1];
+  const cost = () => costs[Math.floor(random() * costs.length)]!;
+  for (const w of problem.waits) {
+    if (random() > 0.3) continue;
+    w.wish = { least: Math.min(w.max ?? Infinity, w.min + Math.floor(random() * 900)), cost: cost() };
+  }
+  const collectOf = new Map(problem.orders.map((o) => [o.id, o.collect]));
+  for (const s of problem.steps) {
+    const to = s.order === null ? undefined : collectOf.get(s.order);
+    if (to === undefined || s.work !== 'hands' || random() > 0.5) continue;
+    problem.waits.push({
+      ...{ id: `early ${s.id}`, from: s.id, to, min: 0, max: null, place: null, units: 0, ageing: 0, why: '' },
+      ...{ wish: { least: 360, cost: 0.02 }, ...(s.when ? { when: s.when } : {}) },
+    });
+  }
+  for (const r of problem.routes) r.cost = { [r.choices[Math.floor(random() * r.choices.length)]!]: 5 + 20 * random() };
 }

@@ -14,11 +14,12 @@ const timings = fc.integer({ min: 3, max: 4 }).chain((count) =>
         from: fc.integer({ min: 0, max: count - 1 }),
         to: fc.integer({ min: 0, max: count - 1 }),
         least: fc.integer({ min: -4, max: 4 }),
+        price: fc.option(fc.integer({ min: 0, max: 6 }), { nil: undefined }),
       }),
-      { maxLength: 5 },
+      { maxLength: 6 },
     ),
   }),
-);
+) as fc.Arbitrary<Timing>;
 
 /** The least cost over all starts that obey everything, by trying them all; null where there are none. */
 function byTrying(
@@ -29,8 +30,10 @@ function byTrying(
   const starts: number[] = [];
   const go = (i: number): void => {
     if (i === low.length) {
-      if (!arcs.every((a) => starts[a.to]! - starts[a.from]! >= a.least)) return;
-      const cost = starts.reduce((sum, at, k) => sum + at * slope[k]!, 0);
+      const short = arcs.map((a) => Math.max(0, a.least - starts[a.to]! + starts[a.from]!));
+      if (arcs.some((a, k) => a.price === undefined && short[k]! > 0)) return;
+      const paid = arcs.reduce((sum, a, k) => sum + (a.price ?? 0) * short[k]!, 0);
+      const cost = starts.reduce((sum, at, k) => sum + at * slope[k]!, paid);
       if (best === null || cost < best) best = cost;
       return;
     }
@@ -61,7 +64,7 @@ describe('starts of least cost', () => {
           expect(at).toBeGreaterThanOrEqual(timing.low[i]!);
           expect(at).toBeLessThanOrEqual(timing.high[i]!);
         });
-        for (const a of timing.arcs)
+        for (const a of timing.arcs.filter((x) => x.price === undefined))
           expect(solved.starts[a.to]! - solved.starts[a.from]!).toBeGreaterThanOrEqual(a.least);
       }),
       { numRuns: 500 },
@@ -80,6 +83,10 @@ describe('starts of least cost', () => {
       ],
     };
     expect(leastTiming(timing)!.starts).toEqual([600, 660, 1000]);
+    // A wish that the layers rest for 500 min is worth its price, a cheaper one is not: the age of the layers costs more.
+    const wish = (price: number) => ({ ...timing, arcs: [...timing.arcs, { from: 0, to: 1, least: 500, price }] });
+    expect(leastTiming(wish(0.05))!.starts).toEqual([470, 970, 1000]);
+    expect(leastTiming(wish(0.03))!.starts).toEqual([600, 660, 1000]);
     // Were it the other way round, the stack would wait for its pickup.
     expect(leastTiming({ ...timing, slope: [-0.01, 0.01 - 0.05, 0.05] })!.starts).toEqual([600, 970, 1000]);
   });

@@ -1,8 +1,12 @@
-/** `start(to) ≥ start(from) + least`, between two steps of a timing problem. */
+/**
+ * `start(to) ≥ start(from) + least`, between two steps of a timing problem. With a `price` it may fall short, and that is what each minute
+ * costs.
+ */
 interface TimingArc {
   from: number;
   to: number;
   least: number;
+  price?: number;
 }
 
 /**
@@ -21,8 +25,8 @@ const TINY = 1e-9;
 
 /**
  * The starts that cost least, and what they cost; null where no starts obey all arcs. The linear program is the dual of a
- * flow of least cost: slopes are supplies and demands, arcs carry as much as one likes, and the root stands for minute 0. It is
- * solved by successive shortest paths (Ahuja, Magnanti and Orlin, Network Flows, 1993, ch. 9).
+ * flow of least cost: slopes are supplies and demands, arcs carry as much as one likes, those with a price at most that, and the root
+ * stands for minute 0. It is solved by successive shortest paths (Ahuja, Magnanti and Orlin, Network Flows, 1993, ch. 9).
  */
 export function leastTiming({ low, high, slope, arcs }: Timing): { cost: number; starts: number[] } | null {
   const root = low.length;
@@ -30,6 +34,7 @@ export function leastTiming({ low, high, slope, arcs }: Timing): { cost: number;
   const from = new Int32Array(count);
   const to = new Int32Array(count);
   const least = new Int32Array(count);
+  const most = new Float64Array(count).fill(Infinity);
   // Arcs to the root first, then from it, then along the waits: so most paths are found in one pass.
   for (let i = 0; i < root; i++) {
     from[i] = i;
@@ -43,12 +48,13 @@ export function leastTiming({ low, high, slope, arcs }: Timing): { cost: number;
     from[2 * root + k] = arc.from;
     to[2 * root + k] = arc.to;
     least[2 * root + k] = arc.least;
+    most[2 * root + k] = arc.price === undefined ? Infinity : 0;
   });
   const flow = new Float64Array(count);
   const longest = new Float64Array(root + 1);
   const by = new Int32Array(root + 1);
 
-  const net: Net = { from, to, least, flow, longest, by };
+  const net: Net = { from, to, least, most, flow, longest, by };
   if (!reach(net, root)) return null;
   // What pushes later sends its slope out, what pushes earlier takes it in; the root takes or gives the rest.
   const excess = new Float64Array(root + 1);
@@ -56,6 +62,16 @@ export function leastTiming({ low, high, slope, arcs }: Timing): { cost: number;
     excess[i] = -slope[i]!;
     excess[root]! += slope[i]!;
   }
+  // Where the starts that hold fall short of a priced arc, it is paid for in full at first: then no path gains in a ring.
+  arcs.forEach(({ price, from: a, to: b, least: minutes }, j) => {
+    if (price === undefined) return;
+    const k = 2 * root + j;
+    most[k] = price;
+    if (longest[b]! - longest[a]! >= minutes) return;
+    flow[k] = price;
+    excess[a]! -= price;
+    excess[b]! += price;
+  });
   for (let source = 0; source <= root; source++) {
     while (excess[source]! > TINY) {
       if (!reach(net, source)) return null;
@@ -65,7 +81,7 @@ export function leastTiming({ low, high, slope, arcs }: Timing): { cost: number;
       let amount = Math.min(excess[source]!, -excess[sink]!);
       for (let i = sink; i !== source;) {
         const k = by[i]!;
-        if (k < 0) amount = Math.min(amount, flow[~k]!);
+        amount = Math.min(amount, k < 0 ? flow[~k]! : most[k]! - flow[k]!);
         i = k < 0 ? to[~k]! : from[k]!;
       }
       for (let i = sink; i !== source;) {
@@ -81,6 +97,8 @@ export function leastTiming({ low, high, slope, arcs }: Timing): { cost: number;
   if (!reach(net, root)) return null;
   let cost = 0;
   for (let i = 0; i < root; i++) cost += slope[i]! * longest[i]!;
+  for (const { price, from: a, to: b, least: minutes } of arcs)
+    if (price !== undefined) cost += price * Math.max(0, minutes - longest[b]! + longest[a]!);
   return { cost, starts: Array.from(longest.subarray(0, root)) };
 }
 
@@ -89,6 +107,8 @@ interface Net {
   from: Int32Array;
   to: Int32Array;
   least: Int32Array;
+  /** How much may flow. */
+  most: Float64Array;
   flow: Float64Array;
   longest: Float64Array;
   /** The arc by which each node is reached best: k forwards, ~k backwards. */
@@ -96,7 +116,7 @@ interface Net {
 }
 
 /** Longest paths from a node in what may still flow; false on a cycle that grows. */
-function reach({ from, to, least, flow, longest, by }: Net, source: number): boolean {
+function reach({ from, to, least, most, flow, longest, by }: Net, source: number): boolean {
   const count = from.length;
   longest.fill(-Infinity);
   longest[source] = 0;
@@ -107,7 +127,7 @@ function reach({ from, to, least, flow, longest, by }: Net, source: number): boo
       const b = to[k]!;
       const minutes = least[k]!;
       const gain = longest[a]! + minutes - longest[b]!;
-      if (gain > 0) {
+      if (gain > 0 && flow[k]! < most[k]! - TINY) {
         longest[b] = longest[a]! + minutes;
         by[b] = k;
         changed = true;
