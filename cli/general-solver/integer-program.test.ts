@@ -51,10 +51,30 @@ describe('the planning problem as an integer program', () => {
     expect(await optimum(bake([180, 160]))).toBeCloseTo(6400, 4);
   });
 
-  it.each([2, 4, 5])(
-    'finds nothing cheaper than the planner, and nothing below its bound: two cakes, seed %i',
-    async (seed) => {
-      const problem = generateProblem({ cakes: 2, seed });
+  it('pays for what falls short of a wish, for choices, and plans with planned times', async () => {
+    const problem = twoCakes([300, 400]);
+    const [rest] = problem.waits;
+    rest!.wish = { least: 100, cost: 0.004 };
+    // The wish costs 70 × 0.004, to grant it 70 × 0.01; a dearer wish is granted.
+    expect(await optimum(problem)).toBeCloseTo(0.28, 6);
+    rest!.wish.cost = 0.04;
+    problem.routes.push({ id: 'lace', choices: ['with', 'without'], cost: { without: 3 } });
+    problem.steps[0]!.minutes.planned = 75;
+    expect(await optimum(problem)).toBeCloseTo(0.7, 6);
+    problem.steps[0]!.when = { route: 'lace', choice: 'without' };
+    expect(await optimum(problem)).toBeCloseTo(0, 6);
+  });
+
+  it.each([
+    [2, false],
+    [4, false],
+    [5, false],
+    [2, true],
+    [4, true],
+  ])(
+    'finds nothing cheaper than the planner, and nothing below its bound: two cakes, seed %i, with wishes: %s',
+    async (seed, wishes) => {
+      const problem = generateProblem({ cakes: 2, seed, wishes });
       const cost = costOf(problem, 1500);
       const least = await optimum(problem, cost + 1e-6);
       expect(cost).toBeGreaterThanOrEqual(least - 1e-4);

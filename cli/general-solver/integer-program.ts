@@ -1,4 +1,13 @@
-import type { Equipment, Problem, Step, When } from '../../src/core/planning-format/problem';
+import {
+  costOfChoice,
+  lengthOf,
+  type Equipment,
+  type Problem,
+  type Step,
+  type Wait,
+  type When,
+  type Wish,
+} from '../../src/core/planning-format/problem';
 import { LinearText, type Term } from './linear-text';
 
 /** Something that keeps units of one item of a kind busy: a step, its oven, a wait or a hold. */
@@ -54,6 +63,9 @@ class IntegerProgram {
         '=',
         1,
       );
+    for (const r of this.problem.routes)
+      for (const c of r.choices)
+        if (costOfChoice(r, c) > 0) this.text.cost(costOfChoice(r, c), this.route({ route: r.id, choice: c }));
     for (const s of this.problem.steps) this.text.bounds(start(s), this.low.get(s)!, this.high.get(s)!);
     this.waits();
     this.hands();
@@ -86,7 +98,7 @@ class IntegerProgram {
   private windows(): void {
     for (const s of this.problem.steps) {
       this.low.set(s, Math.max(this.problem.now, s.earliest ?? 0));
-      this.high.set(s, this.problem.horizon - s.minutes.likely);
+      this.high.set(s, this.problem.horizon - lengthOf(s));
     }
     for (const o of this.problem.orders) {
       this.low.set(this.step(o.collect), o.pickup);
@@ -104,10 +116,10 @@ class IntegerProgram {
         if (this.conditions(w).length > 0) continue;
         const [from, to] = [this.step(w.from), this.step(w.to)];
         const max = Math.min(w.max ?? Infinity, w.min + this.most(w.ageing));
-        raise(to, this.low.get(from)! + from.minutes.likely + w.min);
-        raise(from, this.low.get(to)! - max - from.minutes.likely);
-        lower(from, this.high.get(to)! - w.min - from.minutes.likely);
-        lower(to, this.high.get(from)! + from.minutes.likely + max);
+        raise(to, this.low.get(from)! + lengthOf(from) + w.min);
+        raise(from, this.low.get(to)! - max - lengthOf(from));
+        lower(from, this.high.get(to)! - w.min - lengthOf(from));
+        lower(to, this.high.get(from)! + lengthOf(from) + max);
       }
     }
   }
@@ -147,12 +159,13 @@ class IntegerProgram {
 
   private waits(): void {
     for (const w of this.problem.waits) {
-      const from = { step: this.step(w.from), plus: this.step(w.from).minutes.likely };
+      const from = { step: this.step(w.from), plus: lengthOf(this.step(w.from)) };
       const to = { step: this.step(w.to), plus: 0 };
       const when = this.conditions(w).map((c) => this.route(c));
       this.after(to, from, w.min, when);
       const max = Math.min(w.max ?? Infinity, w.min + this.most(w.ageing));
       if (max < Infinity) this.after(from, to, -max, when);
+      if (w.wish) this.wish(w, w.wish, from, to, when);
       if (w.ageing === 0) continue;
       const old = `old_${name(w.id)}`;
       const span = Math.max(0, this.latest(to) - this.earliest(from) - w.min);
@@ -165,6 +178,18 @@ class IntegerProgram {
     }
   }
 
+  /** `short ≥ least − gap`, where the wait exists. */
+  private wish(w: Wait, { least, cost }: Wish, from: Moment, to: Moment, when: string[]): void {
+    const short = `short_${name(w.id)}`;
+    const most = Math.max(0, least - this.earliest(to) + this.latest(from));
+    this.text.row(
+      [[1, short], [1, start(to.step)], [-1, start(from.step)], ...when.map((b): Term => [-most, b])],
+      '>=',
+      from.plus + least - most * when.length,
+    );
+    this.text.cost(cost, short);
+  }
+
   private hands(): void {
     const { people } = this.problem;
     const hands = this.problem.steps.filter((s) => s.work === 'hands');
@@ -175,7 +200,7 @@ class IntegerProgram {
       for (const p of people) {
         if (s.people!.skill !== null && !p.skills.includes(s.people!.skill)) continue;
         const shifts = p.shifts.filter(
-          ([a, b]) => Math.max(a, this.low.get(s)!) + s.minutes.likely <= b && a <= this.high.get(s)!,
+          ([a, b]) => Math.max(a, this.low.get(s)!) + lengthOf(s) <= b && a <= this.high.get(s)!,
         );
         if (shifts.length === 0) continue;
         const does = this.text.binary(`does_${name(s.id)}_${name(p.id)}`);
@@ -183,7 +208,7 @@ class IntegerProgram {
         all.push([1, does]);
         this.inside(
           s,
-          shifts.map(([a, b]) => [a, b - s.minutes.likely]),
+          shifts.map(([a, b]) => [a, b - lengthOf(s)]),
           does,
           p.id,
         );
@@ -239,7 +264,7 @@ class IntegerProgram {
       );
       this.inside(
         s,
-        spans.map(([a, b]) => [a - s.minutes.likely, b - s.minutes.likely]),
+        spans.map(([a, b]) => [a - lengthOf(s), b - lengthOf(s)]),
         exists,
         'end',
       );
@@ -451,7 +476,7 @@ const same = (a: When | undefined, b: When) => a?.route === b.route && a.choice 
 /** Letters that the text format takes. */
 const name = (id: string) => id.replace(/[^A-Za-z0-9]/g, '_');
 const start = (s: Step) => `s_${name(s.id)}`;
-const work = (s: Step) => ({ start: { step: s, plus: 0 }, end: { step: s, plus: s.minutes.likely } });
+const work = (s: Step) => ({ start: { step: s, plus: 0 }, end: { step: s, plus: lengthOf(s) } });
 
 function setup(oven: Equipment, from: Usage, to: Usage): number {
   const rise = to.celsius! - from.celsius!;
