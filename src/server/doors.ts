@@ -14,6 +14,7 @@ import { correctTold, takeBackStep, whatFollows } from './bench/corrections';
 import { extendStep, finishStep, MOST_EXTENSION, startStep, takeAnyway } from './bench/floor';
 import { exportFormula, LARGEST_RECIPES, readRecipeFile, saveFormula } from './formulas/formulas';
 import { saveKitchen, saveReading } from './kitchen/kitchen-settings';
+import { tryChoices } from './kitchen/try-choices';
 import { shapeChoices, sizeChoices, sizeOf } from './orders/order-pages';
 import { takeNewerRules } from './orders/newer-rules';
 import { bringBack, changeOrder, handOver, leaveOut, takeOrder } from './orders/orders';
@@ -195,6 +196,7 @@ export const POSTS = {
     (x, db) => tryWhatIf(db, x.wanted, x.order ?? null),
     { strict: true },
   ),
+  'try-choices': asking(object({ key: shortId }), ({ key }, db) => tryChoices(db, key)),
   calculate: asking(object({ name: shortId, input: anything }), (x, db) => runCalculator(db, x.name, x.input)),
   'read-recipes': asking(
     object({

@@ -16,6 +16,7 @@ export const replanAction = () => send('replan', {});
 export const steerAction = (wanted: Adjustment[]) => send('steer', { wanted });
 export const tryWhatIfAction = (wanted: Adjustment[], order: CapacityQuestion | null) =>
   send('try-what-if', { wanted, order });
+export const tryChoicesAction = (key: string) => send('try-choices', { key });
 export const takeOverAction = (trial: string) => send('take-over', { trial });
 export const undoEditAction = () => send('undo', {});
 export const redoEditAction = () => send('redo', {});

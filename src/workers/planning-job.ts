@@ -19,6 +19,8 @@ export interface PlanningRequest {
   seconds: number;
   /** Somebody waits for the best that can be found: late orders ask their neighbours, whatever they are late for. */
   thorough?: boolean;
+  /** What lies far ahead moves without a price: the kitchen itself has changed, and not only what happened in it. */
+  freely?: boolean;
   /** Rounds of improvement at most. */
   rounds: number;
 }
@@ -31,10 +33,13 @@ export type PlanningAnswer =
 export function runPlanningJob(request: PlanningRequest, now: () => number): PlanningAnswer {
   const read = readProblem(request.problem);
   if (!read.ok) return read;
-  const { seconds, rounds, before, thorough = false } = request;
+  const { seconds, rounds, before, thorough = false, freely = false } = request;
   const { solved, given } = planGivingWay(read.problem, before, (problem) => {
     const begun = now();
-    const options = { seed: 1, rounds, thorough, stop: () => now() - begun >= seconds, seconds: () => now() - begun };
+    const options = {
+      ...{ seed: 1, rounds, thorough, freely },
+      ...{ stop: () => now() - begun >= seconds, seconds: () => now() - begun },
+    };
     return before ? replan(problem, before.plan, options) : solve(problem, options);
   });
   if (!solved.ok) return solved;

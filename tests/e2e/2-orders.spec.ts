@@ -121,7 +121,7 @@ test.describe('an order', () => {
     await expect(page.getByText('Of it', { exact: true })).toBeVisible();
 
     // Levelling takes nothing off the finished cake: it takes more batter, and leaves trimmings.
-    const section = page.getByText(/121 mm high .* 3\.0 kg, and 0\.\d kg of board/);
+    const section = page.getByText(/121 mm high .* 3\.0 kg, and 0\.2 kg of board/);
     const trimmings = page.getByText(/^\d+ g trimmings of Walnut sponge/);
     const sponge = page.getByRole('button', { name: /^Walnut sponge:/ });
     await expect(section).toBeVisible();

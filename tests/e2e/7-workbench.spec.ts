@@ -88,6 +88,19 @@ test('the kitchen’s figures and schools are its own, and are computed with', a
   await expect(page.getByLabel('Results')).toContainText('609 g');
 });
 
+test('how the plan is made is asked, tried on a copy, and chosen', async ({ page }) => {
+  await go(page, '/kitchen');
+  const question = page.getByRole('radiogroup', { name: 'Work in the last hours before a pickup' });
+  await page.getByRole('button', { name: 'What would each do to today’s plan?' }).last().click();
+  await expect(question.getByRole('radio', { name: 'As it comes' })).toContainText(/as it is: \d+ late cakes? in 100/, {
+    timeout: 30_000,
+  });
+  const most = question.getByRole('radio', { name: 'Most of it earlier' });
+  await expect(most).toContainText(/\d+ % older parts · .* % of the hands in the last 6 h/);
+  await most.click();
+  await expect(most).toHaveAttribute('aria-checked', 'true', { timeout: 20_000 });
+});
+
 test('a cake that has been begun stays as it was broken down, until the lead applies what is new to it', async ({
   page,
 }) => {

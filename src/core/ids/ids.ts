@@ -10,6 +10,7 @@
  * | a step              | `o12.stack`, `b3.sponge.mix`, `o12.sponge.bake.2`, `o12.sponge.bake@2.3` |
  * | a route             | `o12.setting`                                  |
  * | a wait, a hold      | `o12.stack>o12.coat`, `o12.sponge.turn-out#tin 20 cm` |
+ * | work made ahead     | `o12.coat>>`, a wish of the plan and no wait of the cake |
  *
  * A step that is done several times has the number of its tier after `@` and counts within the tier after a dot; a first is not said. So
  * the id of a step stays the same when others of its kind are added or fall away: a second round for the lower tier is `bake.2`, and the
@@ -56,6 +57,9 @@ const placeText = ({ tier, nth }: Place) => `${tier > 0 ? `@${tier + 1}` : ''}${
 export const partStepId = (part: PartId, key: string, place: Place) => `${part}.${key}${placeText(place)}` as StepId;
 
 export const waitId = (from: string, to: string) => `${from}>${to}`;
+/** The wish that a step does not lie in the last hours before its cake leaves. */
+export const aheadId = (step: string) => `${step}>>`;
+export const isAhead = ({ id }: { id: string }) => id.endsWith('>>');
 /** A wait between two stages, which exists on one choice of a route or always. */
 export const stageWaitId = (order: OrderId, from: string, to: string, choice: string | null) =>
   `${stageStepId(order, from)}>${to}${choice === null ? '' : `?${choice}`}`;

@@ -1,4 +1,5 @@
 import type { PlannedStep } from '../planning-format/plan';
+import { minutesOfAge } from './age';
 import { readingOf, type PlannedProblem } from './plan-reading';
 
 /** What a plan comes to. Minutes. */
@@ -76,9 +77,6 @@ function totals(planned: PlannedProblem, shiftsOf: PlannedProblem): PlanTotals {
   const { problem, plan } = planned;
   const reading = readingOf(planned);
   const late = problem.orders.map((o) => reading.minutesLate(o.id));
-  let age = 0;
-  for (const { wait, from, to } of reading.waits)
-    if (wait.ageing > 0) age += Math.max(0, to.start - from.end - wait.min);
   const shifts = new Map(shiftsOf.problem.people.map((p) => [p.id, p.shifts]));
   let overtime = 0;
   for (const s of plan.steps) {
@@ -96,7 +94,7 @@ function totals(planned: PlannedProblem, shiftsOf: PlannedProblem): PlanTotals {
     late: late.filter((l) => l !== null && l > 0).length,
     leftOut: late.filter((l) => l === null).length,
     lateMinutes: late.reduce<number>((sum, l) => sum + Math.max(0, l ?? 0), 0),
-    ageMinutes: age,
+    ageMinutes: minutesOfAge(planned),
     overtimeMinutes: overtime,
   };
 }

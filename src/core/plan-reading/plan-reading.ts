@@ -1,3 +1,4 @@
+import { isAhead } from '../ids/ids';
 import type { Plan, PlannedStep } from '../planning-format/plan';
 import type { Order, Problem, Step, Wait } from '../planning-format/problem';
 
@@ -32,8 +33,10 @@ export class PlanReading {
   private readonly orders: ReadonlyMap<string, Order>;
   private readonly waitItems: ReadonlyMap<string, string>;
   private readonly holdItems: ReadonlyMap<string, string>;
-  /** Every wait that counts, in the order of the problem. */
+  /** Every wait of the cakes that counts, in the order of the problem. */
   readonly waits: readonly PlannedWait[];
+  /** What had rather not lie in the last hours before its cake leaves, by its step. */
+  readonly ahead: ReadonlyMap<string, PlannedWait>;
 
   constructor(
     readonly problem: Problem,
@@ -46,10 +49,12 @@ export class PlanReading {
     this.orders = byId(problem.orders);
     this.waitItems = items(plan.waits);
     this.holdItems = items(plan.holds);
-    this.waits = problem.waits.flatMap((wait) => {
+    const all = problem.waits.flatMap((wait) => {
       const [from, to] = [this.planned(wait.from), this.planned(wait.to)];
       return from && to && this.isTaken(wait) ? [{ wait, from, to }] : [];
     });
+    this.waits = all.filter((w) => !isAhead(w.wait));
+    this.ahead = new Map(all.filter((w) => isAhead(w.wait)).map((w) => [w.wait.from, w]));
   }
 
   /** What the problem says of a step. */

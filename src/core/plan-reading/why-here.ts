@@ -8,6 +8,7 @@ export type Reason =
   | { kind: 'shortest wait'; wait: Wait; step: Step; at: number }
   | { kind: 'longest wait'; wait: Wait; step: Step; at: number }
   | { kind: 'pickup'; at: number }
+  | { kind: 'made ahead'; least: number; step: Step; at: number }
   | { kind: 'hands taken'; person: string; step: Step; at: number }
   | { kind: 'off shift'; person: string; at: number }
   | { kind: 'equipment taken'; item: string; step: Step; at: number }
@@ -39,6 +40,12 @@ export function whyHere(problem: Problem, plan: Plan, id: string): WhyHere | nul
     if (own.start === order.pickup) why.notEarlier.push({ kind: 'pickup', at: order.pickup });
   }
   waitReasons(reading, own, why);
+  const ahead = reading.ahead.get(id);
+  if (ahead && ahead.to.start - own.end >= ahead.wait.wish!.least)
+    why.notLater.push({
+      ...{ kind: 'made ahead', least: ahead.wait.wish!.least },
+      ...{ step: reading.step(ahead.to.id)!, at: ahead.to.start },
+    });
   handReasons(reading, own, why);
   equipmentReasons(reading, own, why);
   if (own.start <= problem.now) why.notEarlier.push({ kind: 'now' });

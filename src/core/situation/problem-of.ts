@@ -4,12 +4,13 @@ import { minuteOf } from '../time/clock';
 import { makeProblem } from './make-problem';
 import type { Situation } from './situation';
 import { slackOf, withSlack } from './with-slack';
+import { withWorkAhead, workAheadOf } from './work-ahead';
 import { withFloor } from './with-floor';
 import { withAdjustments } from './with-adjustments';
 
 /**
- * The planning problem of a situation, with the kitchen's slack, the facts of the floor and the lead's adjustments in it. `stood` names the waits that were
- * lifted because they had been overstepped already, `lapsed` the steps whose pin or giving can hold no more.
+ * The planning problem of a situation, with the kitchen's slack, the facts of the floor, what had rather be made ahead, and the lead's adjustments
+ * in it. `stood` names the waits that were lifted because they had been overstepped already, `lapsed` the steps whose pin or giving can hold no more.
  */
 export function problemOf(situation: Situation): { problem: Problem; stood: string[]; lapsed: string[] } {
   const { kitchen, orders, breakdowns, minute } = situation;
@@ -29,7 +30,8 @@ export function problemOf(situation: Situation): { problem: Problem; stood: stri
     situation.shared,
     kitchen.calendar,
   );
-  const problem = withSlack(made, slackOf(kitchen.library.choices));
-  const floor = withFloor(problem, situation.states);
-  return { ...withAdjustments(floor.problem, situation.adjustments), stood: floor.stood };
+  const { choices, coefficients } = kitchen.library;
+  const floor = withFloor(withSlack(made, slackOf(choices)), situation.states);
+  const problem = withWorkAhead(floor.problem, workAheadOf(choices), coefficients.lastHours);
+  return { ...withAdjustments(problem, situation.adjustments), stood: floor.stood };
 }

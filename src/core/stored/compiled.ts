@@ -14,7 +14,7 @@ import type { Coat, Stratum, Tier } from '../breakdown/strata/stratum';
 import { codec, describes } from './codec';
 import { batchWithStrata, orderWithStrata } from './compiled-before';
 import { byProduct, formula } from './formula';
-import { coefficients, withDrums } from './kitchen-figures';
+import { coefficients, withDrumsAndHours } from './kitchen-figures';
 import { makingFields } from './order-answers';
 import { hold, route, stepFields, wait } from './planned';
 import {
@@ -151,10 +151,10 @@ const figures = describes<BreakdownFigures>()(
   Type.Object({ coefficients, choices: byName(text), moulds: list(mould), ovenSlots: number }),
 );
 
-/** An order’s kept work of a time when a drum had no weight. */
-const orderWithDrums = (v2: Record<string, unknown>) => {
+/** An order’s kept work of a time when a drum had no weight, and no hours were the last. */
+const orderWithDrumsAndHours = (v2: Record<string, unknown>) => {
   const kept = v2.figures as Record<string, unknown>;
-  return { ...v2, figures: { ...kept, coefficients: withDrums(kept.coefficients as Record<string, unknown>) } };
+  return { ...v2, figures: { ...kept, coefficients: withDrumsAndHours(kept.coefficients as Record<string, unknown>) } };
 };
 
 /** An order’s work as it is kept from its first told step. */
@@ -166,7 +166,7 @@ export const keptCodec = codec<KeptBreakdown>()({
     breakdown,
     formerIds: optional(flag),
   }),
-  migrations: [(v0) => v0, orderWithStrata, orderWithDrums],
+  migrations: [(v0) => v0, orderWithStrata, orderWithDrumsAndHours],
 });
 
 const batchWork = describes<BatchWork>()(Type.Object({ component, ...work }));

@@ -128,15 +128,19 @@ describe('stored documents', () => {
     expect(spoilt(figuresCodec, value, { coefficients: older })).toContain('coefficients.daysAhead');
   });
 
-  it('a drum has a weight where it had none; what a kitchen says of it stays', () => {
-    const { drumDensity, ...stand } = startingCoefficients.stand;
+  it('a drum has a weight and some hours are the last where they were not; what a kitchen says of it stays', () => {
+    const { lastHours, ...figures } = startingCoefficients;
+    const { drumDensity, ...stand } = figures.stand;
     const read = (of: object) =>
       figuresCodec.read({
         ...{ format: 'zest-ladder/kitchen-figures', version: 2, choices: {} },
-        coefficients: { ...startingCoefficients, stand: of },
+        coefficients: { ...figures, stand: of },
       });
     const drums = { ...stand, drumMargin: 70 };
-    expect(read(drums)).toMatchObject({ ok: true, value: { coefficients: { stand: { ...drums, drumDensity } } } });
+    expect(read(drums)).toMatchObject({
+      ok: true,
+      value: { coefficients: { stand: { ...drums, drumDensity }, lastHours } },
+    });
     const value = { coefficients: { ...startingCoefficients, stand: { ...drums, drumDensity: 0.6 } }, choices: {} };
     expect(roundTrip(figuresCodec, value)).toEqual({ ok: true, value });
   });

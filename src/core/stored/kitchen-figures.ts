@@ -68,6 +68,7 @@ export const coefficients = describes<Coefficients>()(
     bowlKilos: number,
     readyBefore: number,
     tightBelow: number,
+    lastHours: number,
     daysAhead: number,
   }),
 );
@@ -96,8 +97,9 @@ function fromWrongStarts(before: Figures): Coefficients {
   return figuresFromBefore({ ...before, portions, drip });
 }
 
-/** Figures of a time when a drum had no weight. */
-export const withDrums = (before: Figures): Figures => ({
+/** Figures of a time when a drum had no weight, and no hours were the last. */
+export const withDrumsAndHours = (before: Figures): Figures => ({
+  lastHours: startingCoefficients.lastHours,
   ...before,
   stand: { drumDensity: startingCoefficients.stand.drumDensity, ...(before.stand as Figures) },
 });
@@ -108,7 +110,6 @@ export const figuresCodec = codec<KitchenFigures>()({
   migrations: [
     (v0) => v0,
     (v1) => ({ ...v1, coefficients: fromWrongStarts((v1.coefficients ?? {}) as Figures) }),
-    // A drum had no weight.
-    (v2) => ({ ...v2, coefficients: withDrums(v2.coefficients as Figures) }),
+    (v2) => ({ ...v2, coefficients: withDrumsAndHours(v2.coefficients as Figures) }),
   ],
 });

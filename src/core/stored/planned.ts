@@ -50,6 +50,7 @@ export const wait = describes<Wait>()(
     place: maybe(text),
     units: number,
     ageing: number,
+    wish: optional(Type.Object({ least: number, cost: number })),
     why: text,
     when: optional(routeChoice),
   }),
@@ -57,7 +58,7 @@ export const wait = describes<Wait>()(
 export const hold = describes<Hold>()(
   Type.Object({ id: text, kind: text, units: number, from: text, until: text, when: optional(routeChoice) }),
 );
-export const route = Type.Object({ id: text, choices: list(text) });
+export const route = Type.Object({ id: text, choices: list(text), cost: optional(byName(number)) });
 
 const equipment = describes<Equipment>()(
   Type.Object({

@@ -12,9 +12,10 @@ describe('the kitchen’s settings', () => {
     const { readPlan } = await import('../../data/repositories/plans');
     const lean = (await readPlan(kitchen.db))!;
     const { version, schools } = (await loadKitchenSettings(kitchen.db))!;
-    expect(schools.at(-1)).toMatchObject({ key: 'slack', chosen: 'lean' });
+    expect(schools.find((s) => s.key === 'slack')).toMatchObject({ chosen: 'lean', ofPlan: true });
     expect(await saveKitchen(kitchen.db, version, { choices: { slack: 'safe' } })).toEqual({ ok: true, planned: true });
-    expect((await loadKitchenSettings(kitchen.db))!.schools.at(-1)).toMatchObject({ chosen: 'safe' });
+    const after = (await loadKitchenSettings(kitchen.db))!;
+    expect(after.schools.find((s) => s.key === 'slack')).toMatchObject({ chosen: 'safe' });
     const safe = (await readPlan(kitchen.db))!;
     const step = safe.problem.steps.find((s) => !s.placed && s.minutes.planned !== undefined)!;
     expect(step.minutes.planned).toBeGreaterThan(step.minutes.likely);
@@ -23,6 +24,39 @@ describe('the kitchen’s settings', () => {
         .filter((s) => !problem.steps.find((x) => x.id === s.id)!.placed)
         .reduce((sum, s) => sum + s.end - s.start, 0);
     expect(worked(safe)).toBeGreaterThan(worked(lean));
+  });
+
+  it('let work that keeps be made before the last hours; each answer can be tried on the plan before', async () => {
+    const { readPlan } = await import('../../data/repositories/plans');
+    const { tryChoices } = await import('./try-choices');
+    const { shareInLastHours } = await import('../../core/plan-reading/last-hours');
+    expect(message(await tryChoices(kitchen.db, 'cloth'))).toBe('There is no such question.');
+    const before = (await readPlan(kitchen.db))!;
+    const tried = await tryChoices(kitchen.db, 'work-ahead');
+    if (!tried.ok) throw new Error(tried.message);
+    expect(tried.hours).toBe(6);
+    const [fresh, some, most] = tried.tried.map((t) => t.inLastHours);
+    expect(some).toBeLessThan(fresh!);
+    expect(most).toBeLessThan(some!);
+    expect(tried.tried[2]!.age).toBeGreaterThan(tried.tried[0]!.age);
+    for (const t of tried.tried) expect(t.lateOfHundred).toBeGreaterThanOrEqual(0);
+    // Nothing is saved by that; by choosing it is.
+    expect((await readPlan(kitchen.db))!.id).toBe(before.id);
+    const { version } = (await loadKitchenSettings(kitchen.db))!;
+    expect(await saveKitchen(kitchen.db, version, { choices: { 'work-ahead': 'most' } })).toMatchObject({ ok: true });
+    const after = (await readPlan(kitchen.db))!;
+    expect(shareInLastHours(after, 6)).toBeLessThan(shareInLastHours(before, 6));
+    const { stepView } = await import('../steps/step-view');
+    const { loadPlanned } = await import('../plan/load-planned');
+    const { situation, plan } = (await loadPlanned(kitchen.db))!;
+    const views = plan.plan.steps.map((s) => stepView(s.id, situation, plan));
+    expect(views.some((v) => v?.notLater.some((r) => r.startsWith('It keeps, and so it is made before')))).toBe(true);
+    // A wish is no wait of the cake.
+    const handOver = plan.problem.steps.find((s) => s.work === 'collect')!.name;
+    expect(views.flatMap((v) => v?.waits ?? [])).not.toContain(`0 min at least before “${handOver}”`);
+    expect(await saveKitchen(kitchen.db, version + 1, { choices: { 'work-ahead': 'fresh' } })).toMatchObject({
+      ok: true,
+    });
   });
 
   it('are changed within their bounds, and a stale change is told', async () => {

@@ -3,6 +3,7 @@ import { startingCoefficients } from '../../core/breakdown/figures/starting-figu
 import type { EventBody } from '../../core/stored/event';
 import { figureList, withFigures, type Figure } from '../../core/breakdown/figures/figure-list';
 import { SLACK, slackOf } from '../../core/situation/with-slack';
+import { WORK_AHEAD, workAheadOf } from '../../core/situation/work-ahead';
 import { chosen, SCHOOLS } from '../../core/formula/schools';
 import { METRIC, type Reading } from '../../core/measure/show-quantity';
 import { COUNTRIES, type Country } from '../../core/measure/units';
@@ -25,6 +26,8 @@ export interface KitchenView {
     key: string;
     question: string;
     chosen: string;
+    /** Is it about how the plan is made? Then it can be tried. */
+    ofPlan: boolean;
     choices: { key: string; name: string; effect: string }[];
   }[];
   reading: Reading;
@@ -42,8 +45,9 @@ export async function loadKitchenSettings(db: KitchenDb): Promise<KitchenView | 
     version: kitchen.version,
     figures: figureList(kitchen.coefficients, startingCoefficients),
     schools: [
-      ...SCHOOLS.map((s) => ({ ...s, chosen: chosen(s.key, kitchen.choices) })),
-      { ...SLACK, chosen: slackOf(kitchen.choices) },
+      ...SCHOOLS.map((s) => ({ ...s, chosen: chosen(s.key, kitchen.choices), ofPlan: false })),
+      { ...SLACK, chosen: slackOf(kitchen.choices), ofPlan: true },
+      { ...WORK_AHEAD, chosen: workAheadOf(kitchen.choices), ofPlan: true },
     ],
     reading: kitchen.reading ?? METRIC,
     countries: COUNTRIES,
@@ -68,7 +72,7 @@ export interface KitchenChange {
 export async function saveKitchen(db: KitchenDb, version: number, change: KitchenChange): Promise<Kept> {
   const kept = await commit(db, (tx) => changeKitchen(tx, version, change), { library: true });
   return kept.ok
-    ? { ok: true, planned: await planned(db, 'the kitchen’s figures were changed', { thorough: true }) }
+    ? { ok: true, planned: await planned(db, 'the kitchen’s figures were changed', { changed: true }) }
     : kept;
 }
 
@@ -85,7 +89,8 @@ async function changeKitchen(tx: KitchenDb, version: number, change: KitchenChan
   }
   if (change.choices) {
     const wrong = Object.entries(change.choices).find(
-      ([key, choice]) => ![...SCHOOLS, SLACK].find((s) => s.key === key)?.choices.some((c) => c.key === choice),
+      ([key, choice]) =>
+        ![...SCHOOLS, SLACK, WORK_AHEAD].find((s) => s.key === key)?.choices.some((c) => c.key === choice),
     );
     if (wrong) return refuse(say`“${wrong[0]}” cannot be “${wrong[1]}”.`);
     choices = { ...choices, ...change.choices };

@@ -4,6 +4,8 @@
 export const QUICK = { seconds: 0.25, rounds: 150 };
 /** Somebody waits for the best that can be found. */
 export const THOROUGH = { seconds: 3, rounds: 1500, thorough: true };
+/** The kitchen itself has changed: what lies far ahead is free to move. */
+export const CHANGED = { seconds: 3, rounds: 1500, freely: true };
 /** Back to an earlier plan: where nothing has happened since, it is that plan to the minute. */
 export const BACK = { seconds: 0.25, rounds: 0 };
 /** With nothing to begin from. */

@@ -31,6 +31,8 @@ class ReasonWords {
         return r.state === 'pinned' ? say`It is pinned here.` : say`It is ${r.state}: this is what happened.`;
       case 'pickup':
         return say`The pickup is then.`;
+      case 'made ahead':
+        return say`It keeps, and so it is made before the last ${durationText(r.least)} until ${this.time(r.at)}, when hands are scarce.`;
       case 'now':
         return say`It is already as early as can be: now.`;
       case 'shortest wait': {

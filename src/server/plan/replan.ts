@@ -2,7 +2,7 @@ import type { KitchenId } from '../../core/ids/ids';
 import type { KitchenDb } from '../../data/kitchen-db';
 import { insertPlan, readPlan, readPlanOf, type PlanRow } from '../../data/repositories/plans';
 import { tellChanged } from '../shared/live';
-import { BACK, FIRST, QUICK, THOROUGH } from './limits';
+import { BACK, CHANGED, FIRST, QUICK, THOROUGH } from './limits';
 import { planInThread } from './planner-thread';
 import { problemOf } from '../../core/situation/problem-of';
 import { log } from '../shared/log';
@@ -11,6 +11,8 @@ import { loadSituation } from '../situation/load-situation';
 export interface HowToReplan {
   /** Somebody waits for the best that can be found, not only for what has just changed: more is tried. */
   thorough?: boolean | undefined;
+  /** The kitchen itself has changed, and not only what happened in it: what lies far ahead is free to move. */
+  changed?: boolean | undefined;
   /** The plan to keep to, by its number; else the newest. */
   like?: number | undefined;
 }
@@ -52,6 +54,7 @@ export function replan(db: KitchenDb, reason: string, how: HowToReplan = {}): Pr
       reasons: [...before.reasons.filter((r) => r !== reason), reason],
       waiting: [...before.waiting, resolve],
       thorough: how.thorough || before.thorough,
+      changed: how.changed || before.changed,
       like: how.like ?? before.like,
     };
     if (!s.running) void run(db, s);
@@ -97,18 +100,17 @@ export async function planned(db: KitchenDb, reason: string, how: HowToReplan = 
 
 const TRIES = 4;
 
-async function replanAndSave(
-  db: KitchenDb,
-  reason: string,
-  { thorough = false, like }: HowToReplan,
-): Promise<PlanRow | null> {
+const limitsOf = ({ like, changed, thorough }: HowToReplan) =>
+  like !== undefined ? BACK : changed ? CHANGED : thorough ? THOROUGH : QUICK;
+
+async function replanAndSave(db: KitchenDb, reason: string, how: HowToReplan): Promise<PlanRow | null> {
   for (let attempt = 0; attempt < TRIES; attempt++) {
     const previous = await readPlan(db);
     const situation = await loadSituation(db);
     if (!situation) return null;
-    const old = like === undefined ? previous : await readPlanOf(db, like);
+    const old = how.like === undefined ? previous : await readPlanOf(db, how.like);
     const { problem, stood } = problemOf(situation);
-    const limits = !previous ? FIRST : like !== undefined ? BACK : thorough ? THOROUGH : QUICK;
+    const limits = !previous ? FIRST : limitsOf(how);
     const kept = old ?? previous;
     const answer = await planInThread(db.kitchen, {
       ...{ problem, before: kept && { plan: kept.plan, waits: kept.stood } },

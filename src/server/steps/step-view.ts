@@ -2,6 +2,7 @@ import { say, term } from '../../core/words/say';
 import { preparedFor } from '../situation/presence';
 import { namesOf } from '../situation/names';
 import { readingOf } from '../../core/plan-reading/plan-reading';
+import { isAhead } from '../../core/ids/ids';
 import type { Check } from '../../core/formula/formula';
 import { durationText } from '../../core/time/duration-text';
 import { timeOf } from '../../core/time/clock';
@@ -77,7 +78,7 @@ export function stepView(id: string, situation: Situation, plan: PlanRow): StepV
     notLater: why.notLater.map((r) => words.reason(r, true)),
     notEarlier: why.notEarlier.map((r) => words.reason(r, false)),
     waits: plan.problem.waits
-      .filter((w) => w.from === id && reading.isTaken(w))
+      .filter((w) => w.from === id && reading.isTaken(w) && !isAhead(w))
       .map((w) => {
         const to = reading.step(w.to)!.name;
         const limit = w.max === null ? '' : say`, at most ${durationText(w.max)}`;

@@ -73,6 +73,7 @@ export const WELL_MADE: Record<PostName, Record<string, unknown>> = {
   'what-follows': { event: 12, when: '2027-05-20T08:30:00.000Z' },
   'can-we-take': question,
   'try-what-if': { wanted: [{ kind: 'away', key: 'bo', to: [[5000, 5100]] }], order: question },
+  'try-choices': { key: 'slack' },
   calculate: { name: 'coat', input: { form: { form: 'round', diameter: 200 }, height: 120 } },
   'read-recipes': { name: 'a.csv', content: 'name,amount\nmilk,2 dl\n', country: 'metric' },
 };

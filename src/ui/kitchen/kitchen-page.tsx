@@ -13,10 +13,10 @@ import type { Figure } from '@/core/breakdown/figures/figure-list';
 import type { KitchenView } from '@/server/kitchen/kitchen-settings';
 import NextLink from 'next/link';
 import { saveKitchenAction, saveReadingAction } from '../actions';
-import { ChoiceCard } from '../parts/choice-card';
 import { Page } from '../parts/page';
 import { useAction } from '../parts/use-action';
 import { ReadingFields } from './reading-fields';
+import { SchoolQuestion } from './school-question';
 
 /** The figures that everything is computed with, the schools of the house, and the units its people read in. */
 export function KitchenPage({ view }: { view: KitchenView }) {
@@ -37,29 +37,12 @@ export function KitchenPage({ view }: { view: KitchenView }) {
       <Box component="section" aria-label={say`Schools`} sx={{ mb: 3 }}>
         <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 1 }}>{say`How we do it`}</Box>
         {view.schools.map((s) => (
-          <Box key={s.key} role="radiogroup" aria-label={s.question} sx={{ mb: 1.5 }}>
-            <Box sx={{ color: 'var(--zl-muted)', mb: 0.5 }}>{s.question}</Box>
-            <Box
-              sx={{
-                display: 'grid',
-                gridTemplateColumns: { xs: '1fr', sm: 'repeat(auto-fit, minmax(260px, 1fr))' },
-                gap: 1,
-              }}
-            >
-              {s.choices.map((c) => (
-                <ChoiceCard
-                  key={c.key}
-                  chosen={c.key === s.chosen}
-                  label={c.name}
-                  disabled={action.busy}
-                  onChoose={() => action.run(() => saveKitchenAction(view.version, { choices: { [s.key]: c.key } }))}
-                >
-                  <b>{c.name}</b>
-                  <Box sx={{ fontSize: 13.5, color: 'var(--zl-muted)' }}>{c.effect}</Box>
-                </ChoiceCard>
-              ))}
-            </Box>
-          </Box>
+          <SchoolQuestion
+            key={s.key}
+            school={s}
+            disabled={action.busy}
+            onChoose={(choice) => action.run(() => saveKitchenAction(view.version, { choices: { [s.key]: choice } }))}
+          />
         ))}
       </Box>
       <Units view={view} action={action} />

@@ -24,6 +24,8 @@ export function ChoiceCard({ chosen, onChoose, children, label, disabled = false
         font: 'inherit',
         color: 'inherit',
         textAlign: 'left',
+        display: 'grid',
+        alignContent: 'start',
         p: 1.25,
         minHeight: 56,
         minWidth: 0,

@@ -81,6 +81,7 @@ const ENTRIES: Entry[] = [
   ['leads.heatOven', say`Lead times`, say`Heat the oven before`, 'min'],
   ['readyBefore', say`Lead times`, say`Ready before the pickup`, 'min'],
   ['tightBelow', say`Lead times`, say`Tight below`, 'min'],
+  ['lastHours', say`Lead times`, say`Last hours before a pickup`, say`hours`, 48],
   ['daysAhead', say`Lead times`, say`Orders are taken ahead`, say`days`, 400],
 ];
 

@@ -26,7 +26,12 @@ export class Movement {
   private readonly start: Float64Array;
   private readonly people: (string[] | null)[];
 
-  constructor(table: Timetable, earlier: EarlierPlan) {
+  /** `freely`: what lies far ahead has no price. */
+  constructor(
+    table: Timetable,
+    earlier: EarlierPlan,
+    private readonly freely = false,
+  ) {
     const { model } = table;
     this.now = model.problem.now;
     this.start = Float64Array.from(model.steps, (s, i) => (s.fixed === FREE ? (earlier.steps[i]?.start ?? NaN) : NaN));
@@ -56,7 +61,7 @@ export class Movement {
   }
 
   private rung(start: number): number {
-    return LEAST_PRICE + RUNG_PRICE * 2 ** (-Math.max(0, start - this.now - HELD) / HALVED_BY);
+    return (this.freely ? 0 : LEAST_PRICE) + RUNG_PRICE * 2 ** (-Math.max(0, start - this.now - HELD) / HALVED_BY);
   }
 
   private isHeld(start: number): boolean {

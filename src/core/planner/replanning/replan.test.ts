@@ -54,6 +54,37 @@ const HAPPENINGS: Record<string, (problem: Problem, plan: Plan, random: () => nu
   },
 };
 
+describe('planning again where the kitchen wants something else', () => {
+  it('places what lies far ahead anew, and leaves what begins soon where it is', () => {
+    for (const seed of [3, 5, 8]) {
+      const { problem, plan } = kitchen(seed, 6)!;
+      const now = [...plan.steps].sort((a, b) => a.start - b.start)[2]!.start - 5;
+      const wanting: Problem = {
+        ...generateProblem({ cakes: 6, seed, batches: seed % 3 === 0 ? 0.4 : 0, wishes: true }),
+      };
+      const steps = problem.steps.map((s) => {
+        const at = plan.steps.find((p) => p.id === s.id);
+        if (!at || at.start >= now) return s;
+        const { start, end, people, equipment } = at;
+        return { ...s, placed: { start, end, people, equipment, state: 'done' as const } };
+      });
+      const told = { ...wanting, steps, now };
+      const [kept, freely] = [false, true].map((free) => {
+        const again = replan(told, plan, { seed: 1, rounds: 0, stop: () => false, freely: free });
+        if (!again.ok) throw new Error('no plan');
+        expect(checkPlan(told, again.plan).errors).toEqual([]);
+        return again;
+      });
+      expect(kept!.moved).toBe(0);
+      expect(freely!.moved).toBeGreaterThan(0);
+      expect(freely!.plan.score.cost).toBeLessThan(kept!.plan.score.cost);
+      const soon = plan.steps.filter((s) => s.start >= now && s.start <= now + HELD);
+      expect(soon.length).toBeGreaterThan(0);
+      for (const s of soon) expect(freely!.plan.steps.find((p) => p.id === s.id)!.start).toBe(s.start);
+    }
+  });
+});
+
 describe('planning again', () => {
   it.each(Object.entries(HAPPENINGS))(
     'after %s the checker accepts the plan, repaired alone and searched on',
