@@ -1,0 +1,63 @@
+import { demoBuilds } from '../../data/demo/builds';
+import type { Form } from '../shape/form';
+import type { AmountRule, Build } from './build';
+import { cuttingForms, formsOfBuild } from './forms-of-build';
+import type { Mould } from './kitchen';
+
+const round = (diameter: number): Form => ({ form: 'round', diameter });
+const square = (side: number): Form => ({ form: 'square', side });
+const mould = (form: Form, use: Mould['use'] = 'tin', owned = 1): Mould => ({ kind: 'x', use, form, owned });
+const build = (rules: AmountRule[], more: Partial<Build> = {}): Build => {
+  const { sizes: _, ...first } = demoBuilds.find((b) => b.id === 'walnut-ganache')!;
+  const components = rules.map((amount, i) => ({ ...first.components[0]!, role: `r${i}`, amount }));
+  return { ...first, mould: 'tin', components, ...more };
+};
+const sheet = { length: 600, width: 400 };
+const plain = build([{ rule: 'fixed', grams: 10 } as unknown as AmountRule]);
+
+describe('the forms that a build can have', () => {
+  it('are those of its own kind of mould that the kitchen owns, each once', () => {
+    const moulds = [mould(round(200)), mould(round(200)), mould(round(150), 'tin', 0), mould(round(180), 'ring')];
+    expect(formsOfBuild(plain, moulds)).toEqual([round(200)]);
+    expect(formsOfBuild({ ...plain, mould: 'ring' }, moulds)).toEqual([round(180)]);
+  });
+  it('are its own sizes where it has some', () =>
+    expect(formsOfBuild({ ...plain, sizes: [round(120)] }, [mould(round(200))])).toEqual([round(120)]));
+  it('are none that its sheets are too small for; as two halves a disc may be wider', () => {
+    const sizes = [round(240), round(390), round(410), round(700)];
+    const of = (rule: AmountRule) => formsOfBuild(build([rule], { sizes }), []);
+    expect(of({ rule: 'discs', sheet })).toEqual(sizes.slice(0, 2));
+    expect(of({ rule: 'discs', sheet, halves: true })).toEqual(sizes.slice(0, 3));
+    expect(of({ rule: 'base', sheet } as AmountRule)).toEqual(sizes.slice(0, 2));
+    const divided = {
+      rule: 'divided',
+      uses: [{ use: 'layers', rule: { rule: 'discs', sheet } }],
+    } as unknown as AmountRule;
+    expect(of(divided)).toEqual(sizes.slice(0, 2));
+    // What has corners is cut whole or not at all.
+    const wide = formsOfBuild(
+      build([{ rule: 'discs', sheet, halves: true }], { sizes: [square(390), square(410)] }),
+      [],
+    );
+    expect(wide).toEqual([square(390)]);
+  });
+});
+
+describe('cakes that are cut in the kitchen', () => {
+  const moulds = [
+    ...[mould(square(200), 'square tin'), mould({ form: 'rectangle', length: 300, width: 200 }, 'shaped tin')],
+    ...[
+      mould(round(200)),
+      mould(square(250), 'square tin', 0),
+      mould(square(300), 'sheet'),
+      mould(square(310), 'ring'),
+    ],
+    mould(square(200), 'tin'),
+  ];
+  it('have right angles, in tins that are there', () => {
+    expect(cuttingForms(plain, moulds)).toEqual([square(200), { form: 'rectangle', length: 300, width: 200 }]);
+    expect(cuttingForms({ ...plain, mould: 'square tin' }, moulds)).toHaveLength(2);
+  });
+  it('are only for builds that bake in tins', () =>
+    expect(cuttingForms({ ...plain, mould: 'ring' }, moulds)).toEqual([]));
+});

@@ -1,0 +1,42 @@
+import { demoBuilds } from '../../../data/demo/builds';
+import { demoLibrary } from '../../../data/demo/demo-library';
+import { orderId } from '../../ids/ids';
+import type { Form } from '../../shape/form';
+import { breakDown } from '../break-down';
+import { figureList, withFigures } from '../figures/figure-list';
+import { startingCoefficients } from '../figures/starting-figures';
+import type { CakeOrder } from '../cake-order';
+import { breakdownLines } from './as-lines';
+
+const round = (diameter: number): Form => ({ form: 'round', diameter });
+
+/** Cakes whose breakdown is kept line by line: of every kind that the library has, in one size each. */
+const KNOWN: Record<string, [build: string, tiers: Form[], more?: Partial<CakeOrder>]> = {
+  'two tiers, an inscription': ['quince-tower', [round(240), round(180)], { inscription: 'Ida & Bo' }],
+  'panels, paste': ['rye-crate', [{ form: 'square', side: 200 }]],
+  'a set filling by two ways, a glaze': ['strawberry-cloud', [round(200)]],
+  'a drip, layers that are not levelled': ['caramel-drip', [round(200)], { choices: { level: 'upside-down' } }],
+  'a roll': ['blackcurrant-roll', [{ form: 'roll', length: 380, diameter: 110 }]],
+  'yeast, two cakes side by side': ['saffron-crown', [round(200), round(200)]],
+  'discs, one patched': ['hazelnut-discs', [round(180)]],
+  'a dome': ['apricot-dome', [round(180)]],
+  chiffon: ['orange-chiffon-crown', [round(240)]],
+  'a heart from a sheet': ['raspberry-heart', [{ form: 'heart', side: 160 }]],
+};
+
+/** What each of them breaks down to today. */
+export const knownCakes = (): Record<string, string[]> =>
+  Object.fromEntries(
+    Object.entries(KNOWN).map(([name, [id, tiers, more]]) => {
+      const build = demoBuilds.find((b) => b.id === id)!;
+      return [name, breakdownLines(breakDown({ id: orderId(1), build, tiers, ...more }, demoLibrary))];
+    }),
+  );
+
+/** All figures of a kitchen, with what they start from and the most that they may be, a line each. */
+export function knownFigures(): string[] {
+  const figures = figureList(startingCoefficients, startingCoefficients);
+  const over = withFigures(startingCoefficients, Object.fromEntries(figures.map((f) => [f.path, Infinity])));
+  if (over.ok) throw new Error('A figure has no bound.');
+  return figures.map((f) => `${f.path} | ${f.group} | ${f.label} | ${f.value} ${f.unit} | ${over.fields[f.path]!}`);
+}
