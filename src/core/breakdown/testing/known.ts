@@ -24,14 +24,14 @@ const KNOWN: Record<string, [build: string, tiers: Form[], more?: Partial<CakeOr
   'a heart from a sheet': ['raspberry-heart', [{ form: 'heart', side: 160 }]],
 };
 
-/** What each of them breaks down to today. */
-export const knownCakes = (): Record<string, string[]> =>
-  Object.fromEntries(
-    Object.entries(KNOWN).map(([name, [id, tiers, more]]) => {
-      const build = demoBuilds.find((b) => b.id === id)!;
-      return [name, breakdownLines(breakDown({ id: orderId(1), build, tiers, ...more }, demoLibrary))];
-    }),
-  );
+export const KNOWN_CAKES = Object.keys(KNOWN);
+
+/** What one of them breaks down to today. */
+export function knownCake(name: string): string[] {
+  const [id, tiers, more] = KNOWN[name]!;
+  const build = demoBuilds.find((b) => b.id === id)!;
+  return breakdownLines(breakDown({ id: orderId(1), build, tiers, ...more }, demoLibrary));
+}
 
 /** All figures of a kitchen, with what they start from and the most that they may be, a line each. */
 export function knownFigures(): string[] {
