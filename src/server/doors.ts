@@ -1,3 +1,4 @@
+import { say } from '../core/words/say';
 import { array, mixed, number, object, string } from 'yup';
 import { formulaForm } from '../core/input/formula-input';
 import { orderForm } from '../core/input/order-input';
@@ -108,7 +109,7 @@ export const HOUSE_POSTS = {
  */
 export const POSTS = {
   replan: writing(nothing, async (_, db) =>
-    (await planned(db, 'the lead asked for it', { thorough: true }))
+    (await planned(db, say`the lead asked for it`, { thorough: true }))
       ? { ok: true }
       : refuse('Planning did not come to an end: the newest plan stands as it was.'),
   ),

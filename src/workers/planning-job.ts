@@ -9,6 +9,7 @@ import { replan } from '../core/planner/replanning/replan';
 import { simulate, type SimulateOptions, type Simulation } from '../core/planner/answers/simulate';
 import { solve } from '../core/planner/solve';
 import { planGivingWay, type Concessions, type PlanBefore } from '../core/situation/give-way';
+import { improvement, type Improved } from './improvement';
 import type { Complaint } from '../core/planning-format/complaint';
 
 export interface PlanningRequest {
@@ -52,6 +53,18 @@ export interface Questions {
   capacity: { ask: { problem: Problem; old: Plan; order: string; seconds: number }; answer: Capacity };
   /** How often each order is ready. */
   chances: { ask: { problem: Problem; plan: Plan; runs: number } & SimulateOptions; answer: Simulation };
+  /** Is there a better plan that is worth its moves? Given up as soon as the first number of `stop` is not 0. */
+  improve: {
+    ask: {
+      problem: Problem;
+      before: PlanBefore;
+      seed: number;
+      rounds: number;
+      seconds: number;
+      stop: SharedArrayBuffer;
+    };
+    answer: Improved | null;
+  };
   why: {
     ask: { problem: Problem; plan: Plan; order: string };
     answer: { blockers: Blockers; chain: Link[] | null };
@@ -69,6 +82,12 @@ export function answerQuestion(q: Question, now: () => number): Questions[keyof 
     }
     case 'chances':
       return simulate(q.problem, q.plan, q.runs, 1, q);
+    case 'improve': {
+      const begun = now();
+      const stop = new Int32Array(q.stop);
+      const stopped = () => Atomics.load(stop, 0) !== 0;
+      return improvement(q.problem, q.before, { ...q, stopped, over: () => now() - begun >= q.seconds });
+    }
     case 'why':
       return {
         blockers: blockersOf(q.problem, q.plan, q.order),

@@ -84,6 +84,8 @@ export async function serve(port, folder, env = {}) {
         ...{ ZEST_CLOCK: MORNING, TZ: 'UTC', ZEST_DATA: folder, ZEST_DEMO: '1' },
         ...(database ? { DATABASE_URL: database } : {}),
         ...{ NEXT_TELEMETRY_DISABLED: '1', NEXT_MANUAL_SIG_HANDLE: 'true' },
+        // A plan that changes by itself would change under a test.
+        ZEST_IMPROVE: '0',
         ...env,
       },
     },

@@ -8,7 +8,8 @@ const round = (diameter: number): Form => ({ form: 'round', diameter });
 const square = (side: number): Form => ({ form: 'square', side });
 const mould = (form: Form, use: Mould['use'] = 'tin', owned = 1): Mould => ({ kind: 'x', use, form, owned });
 const build = (rules: AmountRule[], more: Partial<Build> = {}): Build => {
-  const { sizes: _, ...first } = demoBuilds.find((b) => b.id === 'walnut-ganache')!;
+  // A build that has no sizes of its own.
+  const first = demoBuilds.find((b) => b.id === 'walnut-ganache')!;
   const components = rules.map((amount, i) => ({ ...first.components[0]!, role: `r${i}`, amount }));
   return { ...first, mould: 'tin', components, ...more };
 };

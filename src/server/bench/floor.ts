@@ -74,7 +74,7 @@ export interface Told {
 
 /** Somebody begins a step. What it waits for must be done. */
 export function startStep(db: KitchenDb, step: string, person: string, told: Told = {}): Promise<Result> {
-  return tap(db, step, 'a step was begun', (tapped) => {
+  return tap(db, step, say`a step was begun`, (tapped) => {
     const { plan, situation } = tapped;
     const { states, kitchen } = situation;
     const placed = plan.plan.steps.find((s) => s.id === step);
@@ -135,7 +135,7 @@ const anywayEvent = ({ from, to, stood, allowed }: StoodLine, why: string): Told
 
 /** What has stood too long is used all the same, with the reason. */
 export function takeAnyway(db: KitchenDb, step: string, why: string): Promise<Result> {
-  return tap(db, step, 'what had stood is used', (tapped) => {
+  return tap(db, step, say`what had stood is used`, (tapped) => {
     const lines = stoodBefore(tapped, step);
     if (lines.length === 0) return say`Nothing stands too long here.`;
     return why.trim() === ''
@@ -146,7 +146,7 @@ export function takeAnyway(db: KitchenDb, step: string, why: string): Promise<Re
 
 /** A running step is done; where it has a check, only with its answer. */
 export function finishStep(db: KitchenDb, step: string, answer?: CheckAnswer, told: Told = {}): Promise<Result> {
-  return tap(db, step, 'a step was finished', ({ plan, situation }) => {
+  return tap(db, step, say`a step was finished`, ({ plan, situation }) => {
     const state = situation.states.get(step);
     if (!state) return say`This step has not been begun.`;
     if (state.state === 'done') return say`This step is done already.`;
@@ -180,7 +180,7 @@ export const MOST_EXTENSION = 240;
 
 /** A running step is not done yet: it needs so many minutes from now. */
 export function extendStep(db: KitchenDb, step: string, minutes: number): Promise<Result> {
-  return tap(db, step, 'a step needs more time', ({ situation }) => {
+  return tap(db, step, say`a step needs more time`, ({ situation }) => {
     if (!Number.isInteger(minutes) || minutes < 1 || minutes > MOST_EXTENSION) return say`That is not a time.`;
     if (situation.states.get(step)?.state !== 'running') return say`This step is not running.`;
     return [{ kind: 'not yet', body: { step, minutes } }];

@@ -55,10 +55,10 @@ export async function loadDemo(zone = Intl.DateTimeFormat().resolvedOptions().ti
   });
   if (!begun) return refuse(say`The demo kitchen is here already.`);
   await liveUntilNow(db, today);
-  await replan(db, 'the demo was loaded');
+  await replan(db, say`the demo was loaded`);
   await addTightOrder(db, today);
   await part(db, async (tx) => void (await insertDemoOrder(tx, impossibleOrder, today)));
-  await replan(db, `${impossibleOrder.title} came in`);
+  await replan(db, say`${impossibleOrder.title} came in`);
   return { ok: true, kitchen: DEMO };
 }
 
@@ -196,7 +196,7 @@ async function addTightOrder(db: KitchenDb, today: DateTime<true>): Promise<void
     id = await insertDemoOrder(tx, tightOrder, today, today.plus({ days: 3, hours: 12 }).toJSDate());
   });
   for (let attempt = 0; attempt < 2; attempt++) {
-    const { plan } = await replan(db, `${tightOrder.title} came in`);
+    const { plan } = await replan(db, say`${tightOrder.title} came in`);
     const ready = plan?.ready.find((r) => r.order === orderId(id))?.ready;
     const situation = await loadSituation(db);
     const row = await readOrder(db, id);

@@ -72,7 +72,7 @@ export interface KitchenChange {
 export async function saveKitchen(db: KitchenDb, version: number, change: KitchenChange): Promise<Kept> {
   const kept = await commit(db, (tx) => changeKitchen(tx, version, change), { library: true });
   return kept.ok
-    ? { ok: true, planned: await planned(db, 'the kitchen’s figures were changed', { changed: true }) }
+    ? { ok: true, planned: await planned(db, say`the kitchen’s figures were changed`, { changed: true }) }
     : kept;
 }
 

@@ -54,5 +54,5 @@ export async function takeNewerRules(db: KitchenDb, id: number, version: number)
     return { ok: true, title: order.title };
   });
   if (!done.ok) return done;
-  return { ok: true, planned: await planned(db, `${done.title} is made by today’s figures`) };
+  return { ok: true, planned: await planned(db, say`${done.title} is made by today’s figures`) };
 }

@@ -34,7 +34,7 @@ export async function takeOrder(db: KitchenDb, form: OrderForm): Promise<Kept<{ 
     return { ok: true, id: row.id, title: row.title };
   });
   if (!kept.ok) return kept;
-  return { ok: true, id: kept.id, planned: await planned(db, `${kept.title} came in`) };
+  return { ok: true, id: kept.id, planned: await planned(db, say`${kept.title} came in`) };
 }
 
 /** Changes an order that still is as it was when the form was opened. */
@@ -60,7 +60,7 @@ export async function changeOrder(
     return { ok: true, id };
   });
   if (!kept.ok) return kept;
-  return { ok: true, id, planned: await planned(db, `${form.title} was changed`) };
+  return { ok: true, id, planned: await planned(db, say`${form.title} was changed`) };
 }
 
 export type OrderAdjustment = Partial<Pick<OrderFields, 'without' | 'swaps' | 'overrides' | 'choices' | 'versions'>>;
@@ -91,7 +91,7 @@ export async function adjustOrder(
     return { ok: true, title: before.title };
   });
   if (!kept.ok) return kept;
-  return { ok: true, planned: await planned(db, `${kept.title} was changed`) };
+  return { ok: true, planned: await planned(db, say`${kept.title} was changed`) };
 }
 
 /** Leaves these optional parts of an order out, and makes all others. */
@@ -156,7 +156,10 @@ async function leave(
     return { ok: true, title: order.title };
   });
   if (!kept.ok) return kept;
-  return { ok: true, planned: await planned(db, `${kept.title} was ${kind}`) };
+  return {
+    ok: true,
+    planned: await planned(db, left ? say`${kept.title} was handed over` : say`${kept.title} was brought back`),
+  };
 }
 
 /** An order’s fields as an event tells them. */

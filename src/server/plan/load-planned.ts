@@ -1,3 +1,4 @@
+import { say } from '../../core/words/say';
 import type { KitchenDb } from '../../data/kitchen-db';
 import { readPlan, type PlanRow } from '../../data/repositories/plans';
 import type { Situation } from '../situation/situation';
@@ -8,6 +9,6 @@ import { loadSituation } from '../situation/load-situation';
 export async function loadPlanned(db: KitchenDb): Promise<{ situation: Situation; plan: PlanRow } | null> {
   const situation = await loadSituation(db);
   if (!situation) return null;
-  const plan = (await readPlan(db)) ?? (await replan(db, 'the first plan')).plan;
+  const plan = (await readPlan(db)) ?? (await replan(db, say`the first plan`)).plan;
   return plan ? { situation, plan } : null;
 }

@@ -4,10 +4,10 @@ import type { PlanningAnswer, PlanningRequest, Question, Questions } from '../..
 import { AskedThread } from '../shared/asked-thread';
 
 /**
- * Two threads for each kitchen, so that no page ever waits for the planner's arithmetic, no tap for somebody's trial, and no kitchen for
- * another.
+ * Threads for each kitchen, so that no page ever waits for the planner's arithmetic, no tap for somebody's trial or for what goes on behind, and
+ * no kitchen for another.
  */
-type PlannerThread = 'plans' | 'trials';
+type PlannerThread = 'plans' | 'trials' | 'improving';
 const held = globalThis as unknown as { zestPlanners?: Map<string, AskedThread> };
 
 function threadOf(kitchen: KitchenId, thread: PlannerThread): AskedThread {
@@ -29,11 +29,11 @@ export function planInThread(
   return threadOf(kitchen, thread).ask(request);
 }
 
-/** Asks something of a plan, in the thread of the kitchen's trials. */
+/** Asks something of a plan, in the thread of the kitchen's trials, or where it goes on behind in that of its own. */
 export function askInThread<K extends keyof Questions>(
   kitchen: KitchenId,
   about: K,
   question: Questions[K]['ask'],
 ): Promise<Questions[K]['answer']> {
-  return threadOf(kitchen, 'trials').ask({ about, ...question } as Question);
+  return threadOf(kitchen, about === 'improve' ? 'improving' : 'trials').ask({ about, ...question } as Question);
 }

@@ -3,6 +3,7 @@ import type { KitchenDb } from '../../data/kitchen-db';
 import { insertPlan, readPlan, readPlanOf, type PlanRow } from '../../data/repositories/plans';
 import { tellChanged } from '../shared/live';
 import { BACK, CHANGED, FIRST, QUICK, THOROUGH } from './limits';
+import { improveSoon, stopImproving } from './improve-behind';
 import { planInThread } from './planner-thread';
 import { problemOf } from '../../core/situation/problem-of';
 import { log } from '../shared/log';
@@ -48,6 +49,7 @@ function queueOf(kitchen: KitchenId): Queue {
  */
 export function replan(db: KitchenDb, reason: string, how: HowToReplan = {}): Promise<Replanned> {
   const s = queueOf(db.kitchen);
+  stopImproving(db.kitchen);
   return new Promise((resolve) => {
     const before: Wanted = s.next ?? { reasons: [], waiting: [] };
     s.next = {
@@ -72,6 +74,7 @@ async function run(db: KitchenDb, s: Queue): Promise<void> {
     for (const tell of wanted.waiting) tell(outcome);
   }
   s.running = false;
+  improveSoon(db);
 }
 
 async function planOnce(db: KitchenDb, { reasons, ...how }: Wanted): Promise<Replanned> {

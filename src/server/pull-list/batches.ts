@@ -106,7 +106,7 @@ export async function acceptBatch(db: KitchenDb, members: { order: string; role:
     await appendEvents(tx, [{ at: db.now(), kind: 'batch accepted', order: null, body: { batch: id, members: rows } }]);
     return { ok: true, formula: formula.name };
   });
-  return kept.ok ? { ok: true, planned: await planned(db, `${kept.formula} is made in one batch`) } : kept;
+  return kept.ok ? { ok: true, planned: await planned(db, say`${kept.formula} is made in one batch`) } : kept;
 }
 
 /** Splits a batch of which nothing has been begun: each order makes its own again. */
@@ -119,5 +119,5 @@ export async function splitBatch(db: KitchenDb, id: number): Promise<Kept> {
     await appendEvents(tx, [{ at: db.now(), kind: 'batch split', order: null, body: { batch: id } }]);
     return { ok: true };
   });
-  return kept.ok ? { ok: true, planned: await planned(db, 'a batch was split') } : kept;
+  return kept.ok ? { ok: true, planned: await planned(db, say`a batch was split`) } : kept;
 }

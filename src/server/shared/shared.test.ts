@@ -4,15 +4,15 @@ import { readSettings } from './settings';
 
 describe('settings', () => {
   it('of nothing are the usual ones', () =>
-    expect(readSettings({})).toEqual({ settings: { clock: null, hosts: [] }, problems: [] }));
+    expect(readSettings({})).toEqual({ settings: { clock: null, hosts: [], improves: true }, problems: [] }));
   it('are read', () =>
     expect(
       readSettings({
         ...{ ZEST_CLOCK: '2027-05-20T09:40:00Z', HOST: '0.0.0.0', ZEST_HOSTS: 'Bakery.local, 192.168.1.5', PORT: '80' },
-        ...{ DATABASE_URL: 'postgres://a:b@localhost/zest', ZEST_LOG: 'debug', ZEST_DEMO: '1' },
+        ...{ DATABASE_URL: 'postgres://a:b@localhost/zest', ZEST_LOG: 'debug', ZEST_DEMO: '1', ZEST_IMPROVE: '0' },
       }),
     ).toEqual({
-      settings: { clock: new Date('2027-05-20T09:40:00Z'), hosts: ['bakery.local', '192.168.1.5'] },
+      settings: { clock: new Date('2027-05-20T09:40:00Z'), hosts: ['bakery.local', '192.168.1.5'], improves: false },
       problems: [],
     }));
   it.each([
@@ -23,6 +23,7 @@ describe('settings', () => {
     [{ PORT: 'http' }, 'a number from 0 to 65535'],
     [{ PORT: '70000' }, 'a number from 0 to 65535'],
     [{ ZEST_DEMO: 'yes' }, 'it is 1 to load the demo'],
+    [{ ZEST_IMPROVE: 'no' }, 'searched on while nobody taps'],
     [{ DATABASE_URL: 'mysql://x' }, 'must begin with postgres://'],
     [{ ZEST_HOSTS: 'bakery:3000' }, '“bakery:3000” is no name of a host'],
     [{ HOST: 'http://x/' }, 'is no name of a host'],

@@ -10,6 +10,7 @@ import { tellChanged } from '../shared/live';
 import { clashProblem } from '../../core/order/cake-clashes';
 import { type Kept, refuse, type Result } from '../shared/result';
 import type { Situation } from '../situation/situation';
+import { improveSoon } from '../plan/improve-behind';
 import { planned } from '../plan/replan';
 import { commit } from '../shared/commit';
 import { keepAnswers } from '../situation/keep-work';
@@ -38,7 +39,10 @@ export async function takeOver(db: KitchenDb, id: string): Promise<Kept> {
     stood,
     previous: base,
   });
-  if (saved) tellChanged(db.kitchen, 'planned');
+  if (saved) {
+    tellChanged(db.kitchen, 'planned');
+    improveSoon(db);
+  }
   return { ok: true, planned: saved ? true : await planned(db, trial.label, { thorough: true }) };
 }
 
@@ -77,7 +81,7 @@ async function undoOrRedo(db: KitchenDb, which: 'undo' | 'redo'): Promise<Kept> 
     return saved.ok ? { ok: true, like: made.before } : saved;
   });
   if (!kept.ok) return kept;
-  return { ok: true, planned: await planned(db, 'an edit was taken back', { like: kept.like }) };
+  return { ok: true, planned: await planned(db, say`an edit was taken back`, { like: kept.like }) };
 }
 
 /** Writes an edit down, and what it changes on orders. */

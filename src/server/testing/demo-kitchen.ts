@@ -29,6 +29,7 @@ const ticking = () => {
 export function serveDatabase(rows: Db): void {
   process.env.ZEST_CLOCK = '2027-05-20T09:40:00Z';
   process.env.TZ = 'UTC';
+  process.env.ZEST_IMPROVE = '0';
   process.env.ZEST_LOG ??= 'silent';
   (globalThis as unknown as { zestDatabase: Promise<Db> }).zestDatabase = Promise.resolve(rows);
   jest.unstable_mockModule('../plan/planner-thread', () => ({

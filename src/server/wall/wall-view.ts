@@ -1,6 +1,7 @@
 import { OVEN } from '../../core/planning-format/problem';
 import { readingOf } from '../../core/plan-reading/plan-reading';
-import type { Clock } from '../../core/time/clock';
+import { say } from '../../core/words/say';
+import { minuteOf, timeOf, type Clock } from '../../core/time/clock';
 import type { PlanRow } from '../../data/repositories/plans';
 import { orderId } from '../../core/ids/ids';
 import { type Situation } from '../situation/situation';
@@ -13,6 +14,8 @@ import { type LoadView, loadView } from './load-view';
 export interface WallView {
   /** Number of the plan that is shown. */
   plan: number;
+  /** When it was made, and why. */
+  planned: string;
   kitchen: string;
   clock: Clock;
   minute: number;
@@ -42,6 +45,7 @@ export function wallView(
     .map((o) => ladderOf(o.id, situation, plan));
   return {
     plan: plan.id,
+    planned: say`planned ${timeOf(minuteOf(plan.madeAt, kitchen.clock), kitchen.clock).toFormat('ccc HH:mm')}: ${plan.reason}`,
     kitchen: kitchen.rows.kitchen.name,
     clock: kitchen.clock,
     minute,

@@ -5,7 +5,7 @@ import { ALL_PLACES, PLACES } from '@/core/kinds/places';
 import { placeBackground } from '../ladder/places';
 
 /** What the colours and textures say. */
-export function Legend({ climbs }: { climbs: boolean }) {
+export function Legend({ climbs, planned }: { climbs: boolean; planned: string }) {
   return (
     <Box
       sx={{
@@ -28,10 +28,23 @@ export function Legend({ climbs }: { climbs: boolean }) {
         name={say`shelves there are`}
         sx={{ borderLeft: '2px dashed var(--zl-misses)', borderRadius: 0, width: 6 }}
       />
-      <Box sx={{ ml: 'auto' }}>
+      <Box
+        title={planned}
+        sx={{
+          flex: '1 1 80px',
+          minWidth: 0,
+          textAlign: 'right',
+          whiteSpace: 'nowrap',
+          overflow: 'hidden',
+          textOverflow: 'ellipsis',
+        }}
+      >
+        {planned}
+      </Box>
+      <Box>
         {climbs
-          ? say`left rail: the cake · right rail: what goes into it · time climbs to pickup`
-          : say`left rail: the cake · right rail: what goes into it · time falls to pickup`}
+          ? say`left rail: the cake · right: its parts · time climbs`
+          : say`left rail: the cake · right: its parts · time falls`}
       </Box>
     </Box>
   );

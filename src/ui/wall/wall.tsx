@@ -256,7 +256,7 @@ export function Wall({ view: current }: { view: WallView }) {
       <Box sx={{ px: 2 }}>
         <NotAnsweredNote asked={askedChances} what={say`How likely each pickup is could not be reckoned`} />
       </Box>
-      <Legend climbs={climbs} />
+      <Legend climbs={climbs} planned={view.planned} />
       <StepDrawer step={step} onClose={() => setStep(null)} />
       {action.message}
     </Box>

@@ -1,0 +1,97 @@
+import { say } from '../../core/words/say';
+import type { KitchenId } from '../../core/ids/ids';
+import { problemOf } from '../../core/situation/problem-of';
+import type { KitchenDb } from '../../data/kitchen-db';
+import { insertPlan, readPlan, type PlanRow } from '../../data/repositories/plans';
+import { loadSituation } from '../situation/load-situation';
+import { tellChanged } from '../shared/live';
+import { log } from '../shared/log';
+import { readSettings } from '../shared/settings';
+import { askInThread } from './planner-thread';
+
+/** How long nobody must have asked for a plan before one is searched on. ms. */
+const IDLE = 3000;
+/** How long the search is left alone where it found nothing. ms. */
+const PAUSE = 10 * 60_000;
+/** Of one search. */
+const LIMITS = { seconds: 8, rounds: 6000 };
+
+interface Behind {
+  timer: ReturnType<typeof setTimeout> | null;
+  /** Its first number says that somebody waits for a plan. */
+  stop: Int32Array<SharedArrayBuffer> | null;
+  /** Every search draws otherwise. */
+  seed: number;
+}
+
+const held = globalThis as unknown as { zestBehind?: Map<KitchenId, Behind> };
+
+function behindOf(kitchen: KitchenId): Behind {
+  const all = (held.zestBehind ??= new Map<KitchenId, Behind>());
+  const own = all.get(kitchen) ?? { timer: null, stop: null, seed: 1 };
+  all.set(kitchen, own);
+  return own;
+}
+
+/** Somebody waits for a plan: what goes on behind ends at once, and what it has found is given up. */
+export function stopImproving(kitchen: KitchenId): void {
+  const behind = behindOf(kitchen);
+  if (behind.timer) clearTimeout(behind.timer);
+  behind.timer = null;
+  if (behind.stop) Atomics.store(behind.stop, 0, 1);
+}
+
+/** Nobody waits any more: in a while the plan is searched on, and again as long as nobody taps. */
+export function improveSoon(db: KitchenDb, wait = IDLE): void {
+  if (!readSettings(process.env).settings.improves) return;
+  const behind = behindOf(db.kitchen);
+  if (behind.timer) clearTimeout(behind.timer);
+  behind.timer = setTimeout(() => {
+    behind.timer = null;
+    improveOnce(db).then(
+      (plan) => behind.timer === null && improveSoon(db, plan ? IDLE : PAUSE),
+      (error: unknown) => log.error({ err: error, kitchen: db.kitchen }, 'a plan could not be searched on'),
+    );
+  }, wait);
+  behind.timer.unref();
+}
+
+/** Searches the newest plan on, and saves what is better and worth its moves. Null where nothing is, or where it was stopped. */
+export async function improveOnce(db: KitchenDb, limits = LIMITS): Promise<PlanRow | null> {
+  const behind = behindOf(db.kitchen);
+  const stop = new Int32Array(new SharedArrayBuffer(4));
+  behind.stop = stop;
+  behind.seed += 1;
+  try {
+    const previous = await readPlan(db);
+    const situation = await loadSituation(db);
+    if (!previous || !situation) return null;
+    const { problem, stood } = problemOf(situation);
+    const before = { plan: previous.plan, waits: previous.stood };
+    const found = await askInThread(db.kitchen, 'improve', {
+      ...{ problem, before, seed: behind.seed, stop: stop.buffer },
+      ...limits,
+    });
+    const stopped = Atomics.load(stop, 0) !== 0;
+    log.debug(
+      { kitchen: db.kitchen, stopped, moved: found?.moved, savedLate: found?.savedLate },
+      'a plan was searched on',
+    );
+    if (!found || stopped) return null;
+    const saved = await insertPlan(db, {
+      ...{ previous: previous.id, madeAt: db.now(), reason: whatChanged(found.moved, found.savedLate) },
+      ...{ problem: found.given.problem, plan: found.plan, ready: found.ready },
+      stood: [...stood, ...found.given.waits],
+    });
+    if (saved) tellChanged(db.kitchen, 'planned');
+    return saved ?? null;
+  } finally {
+    if (behind.stop === stop) behind.stop = null;
+  }
+}
+
+/** "searched on: moved 3, saved 40 min late" */
+export const whatChanged = (moved: number, savedLate: number): string =>
+  savedLate > 0
+    ? say`searched on: moved ${moved}, saved ${savedLate} min late`
+    : say`searched on: moved ${moved}, younger parts`;
