@@ -32,9 +32,15 @@ test.describe('a formula', () => {
     await page.getByRole('button', { name: 'Save as version 2' }).click();
     await expect(page.getByText('Above 0.')).toBeVisible();
     await page.getByLabel('g', { exact: true }).first().fill('777');
+    await page.getByLabel('Best', { exact: true }).click();
+    await page.getByRole('option', { name: 'later: better made ahead' }).click();
+    await page.getByRole('button', { name: 'Save as version 2' }).click();
+    await expect(page.getByText(/Better after how many hours\?/).first()).toBeVisible();
+    await page.getByLabel('Better after, h').fill('12');
     await page.getByLabel('What was changed').fill('more fruit');
     await page.getByRole('button', { name: 'Save as version 2' }).click();
     await page.waitForURL(/\/formulas\/fig-compote$/);
+    await expect(page.getByText('It is better after 12 h, and made ahead where that fits.')).toBeVisible();
     const versions = page.getByRole('region', { name: 'Versions' });
     await expect(versions).toContainText('more fruit');
     await expect(versions).toContainText('is planned with version 1');

@@ -135,8 +135,10 @@ export interface Keeping {
   min: number;
   max: number;
   units: number;
-  /** Cost of each minute beyond `min`. */
+  /** Cost of each minute beyond `min`: 0 where it does not matter how old it is. */
   ageing: number;
+  /** It is better only after so many minutes: it had rather be made ahead by that. */
+  betterAfter?: number;
   why: string;
   /** It is beaten up again before it is used. */
   tempering?: Tempering;

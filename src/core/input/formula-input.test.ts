@@ -1,6 +1,7 @@
 import { draftKey, formOf, formulaForm, formulaOf, EMPTY_STEP, type FormulaForm } from './formula-input';
 import { preparationsOf } from '../breakdown/steps/preparations';
 import { startingCoefficients } from '../breakdown/figures/starting-figures';
+import type { Formula } from '../formula/formula';
 import { demoFormulas } from '../../data/demo/library';
 
 /** As it goes through the database: what is undefined is gone. */
@@ -73,6 +74,27 @@ describe('a formula in its form', () => {
     const read = await formulaForm.validate({ ...form, lines });
     expect(formulaOf(read, before, 'x').lines).toEqual(before.lines);
   });
+  it('says when it is best: what has aged at a pace of its own keeps that, what is better later is made ahead', async () => {
+    const before: Formula = { ...sponge!, keeping: { ...sponge!.keeping, max: 3000, ageing: 0.008 } };
+    const saved = async (change: Partial<FormulaForm>, of = before) =>
+      formulaOf(await formulaForm.validate({ ...formOf(of), ...change }), of, 'x').keeping;
+    expect(await saved({})).toEqual(before.keeping);
+    expect(await saved({ keepBest: 'any' })).toEqual({ ...before.keeping, ageing: 0 });
+    const later = await saved({ keepBest: 'later', keepBetterAfter: 12.5 });
+    expect(later).toEqual({ ...before.keeping, betterAfter: 750 });
+    const ripe = { ...before, keeping: later };
+    expect(formOf(ripe)).toMatchObject({ keepBest: 'later', keepBetterAfter: 12.5 });
+    expect(await saved({}, ripe)).toEqual(later);
+    expect(await saved({ keepBest: 'fresh' }, ripe)).toEqual(before.keeping);
+    expect(await saved({ keepBest: 'fresh' }, { ...before, keeping: { ...later, ageing: 0 } })).toMatchObject({
+      ageing: 0.01,
+    });
+    // A page from before says nothing of it.
+    const old: Partial<FormulaForm> = formOf(ripe);
+    delete old.keepBest;
+    delete old.keepBetterAfter;
+    expect(formulaOf(await formulaForm.validate(old), ripe, 'x').keeping).toEqual(later);
+  });
   it('says what is wrong beside the field', async () => {
     const wrong = (change: Partial<FormulaForm>) =>
       formulaForm.validate({ ...formOf(sponge!), ...change }, { abortEarly: false }).then(
@@ -88,5 +110,9 @@ describe('a formula in its form', () => {
     );
     expect(await wrong({ steps: [{ ...EMPTY_STEP, name: 'x', work: 'oven' }] })).toBe('steps[0].celsius');
     expect(await wrong({ keepMin: 90, keepMax: 60 })).toBe('keepMax');
+    expect(await wrong({ keepBest: 'later', keepBetterAfter: null })).toBe('keepBetterAfter');
+    expect(await wrong({ keepBest: 'later', keepBetterAfter: 0 })).toBe('keepBetterAfter');
+    expect(await wrong({ keepMin: 0, keepMax: 60, keepBest: 'later', keepBetterAfter: 2 })).toBe('keepBetterAfter');
+    expect(await wrong({ keepBest: 'old' as never })).toBe('keepBest');
   });
 });

@@ -12,12 +12,16 @@ import {
   type FormulaStep,
   type FormulaWait,
   type Ingredient,
+  type Keeping,
 } from '../formula/formula';
 import { slug } from '../exchange/slug';
 import { trimmed } from './trimmed';
 
 /** Fields that are compared with one another. */
 type Minutes = Record<'low' | 'likely' | 'waitMin' | 'keepMin', number>;
+
+/** When something that keeps is best: as soon as it may be used, whenever, or later. */
+export const BEST = ['fresh', 'any', 'later'] as const;
 
 const minutes = (name: string) =>
   number()
@@ -151,6 +155,22 @@ export const formulaForm = object({
   keepMax: minutes('Keeps').test('after-min', 'Keeps: longer than until it is used.', function (value) {
     return value === undefined || value >= (this.parent as Minutes).keepMin;
   }),
+  /** When it is best; a form that says nothing, as one from a page that was open before it could be said, leaves it as it was. */
+  keepBest: string().oneOf([...BEST, '']),
+  /** Hours, where it is better later. */
+  keepBetterAfter: number()
+    .nullable()
+    .typeError(say`Better after how many hours? A number.`)
+    .when('keepBest', {
+      is: 'later',
+      then: (hours) =>
+        hours
+          .required(say`Better after how many hours?`)
+          .moreThan(0, say`Above 0.`)
+          .test('keeps-so-long', say`It does not keep so long.`, function (value) {
+            return typeof value !== 'number' || value * 60 <= (this.parent as { keepMax: number }).keepMax;
+          }),
+    }),
   rescue: trimmed()
     .max(300, say`At most 300 letters.`)
     .default(''),
@@ -234,6 +254,8 @@ export function formOf(f: Formula): FormulaForm {
     keepPlace: (f.keeping.place ?? '') as FormulaForm['keepPlace'],
     keepMin: f.keeping.min,
     keepMax: f.keeping.max,
+    keepBest: bestOf(f.keeping),
+    keepBetterAfter: f.keeping.betterAfter === undefined ? null : f.keeping.betterAfter / 60,
     rescue: f.rescue ?? '',
     fresh: [],
     note: '',
@@ -293,11 +315,29 @@ export function formulaOf(form: FormulaForm, before: Formula | null, id: string)
     }),
     steps: steps.map((s) => (s.tinsUntil && !lasting.has(s.tinsUntil) ? { ...s, tinsUntil: keys.at(-1)! } : s)),
     waits,
-    keeping: {
-      ...(before?.keeping ?? { units: 1, ageing: 0.01, why: '' }),
+    keeping: present<Keeping>({
+      ...(before?.keeping ?? { units: 1, ageing: AGES, why: '' }),
       ...{ place: form.keepPlace || null, min: form.keepMin, max: form.keepMax },
-    },
+      ...bestIn(form, before?.keeping.ageing),
+    }),
   });
+}
+
+const bestOf = ({ ageing, betterAfter }: Keeping): (typeof BEST)[number] =>
+  betterAfter !== undefined ? 'later' : ageing > 0 ? 'fresh' : 'any';
+
+/** What a minute of age costs that nobody has set otherwise. */
+const AGES = 0.01;
+
+/** How fast it ages, and after how long it is better; what has aged at a pace of its own keeps that. */
+function bestIn(
+  { keepBest, keepBetterAfter }: FormulaForm,
+  ageing = 0,
+): Partial<Record<'ageing' | 'betterAfter', number | undefined>> {
+  if (keepBest === 'fresh') return { ageing: ageing > 0 ? ageing : AGES, betterAfter: undefined };
+  if (keepBest === 'any') return { ageing: 0, betterAfter: undefined };
+  if (keepBest === 'later') return { betterAfter: Math.round(60 * (keepBetterAfter ?? 0)) };
+  return {};
 }
 
 function stepOf(s: StepForm, was: FormulaStep | undefined, key: string): FormulaStep {

@@ -63,6 +63,7 @@ const step = describes<FormulaStep>()(
 const keeping = describes<Keeping>()(
   Type.Object({
     ...{ place: maybe(text), min: number, max: number, units: number, ageing: number, why: text },
+    betterAfter: optional(number),
     tempering: optional(Type.Object({ outOfCold: number, minutes, stands: number })),
   }),
 );

@@ -144,7 +144,16 @@ function newForm(): FormulaForm {
     },
     lines: [{ ingredient: '', grams: 100, into: '' }],
     steps: [{ ...EMPTY_STEP, key: draftKey(0) }],
-    ...{ keepPlace: 'fridge', keepMin: 0, keepMax: 2 * 1440, rescue: '', fresh: [], note: '' },
+    ...{
+      keepPlace: 'fridge',
+      keepMin: 0,
+      keepMax: 2 * 1440,
+      keepBest: 'fresh',
+      keepBetterAfter: null,
+      rescue: '',
+      fresh: [],
+      note: '',
+    },
   };
 }
 

@@ -15,7 +15,15 @@ const form = {
 };
 const formula = {
   ...{ name: 'Air', family: 'Nothing', story: '', purpose: 'filling', batter: '', loss: 3, density: 1, domes: false },
-  ...{ stands: null, lines: [{ ingredient: 'milk', grams: 100 }], keepPlace: 'fridge', keepMin: 0, keepMax: 100 },
+  ...{
+    stands: null,
+    lines: [{ ingredient: 'milk', grams: 100 }],
+    keepPlace: 'fridge',
+    keepMin: 0,
+    keepMax: 100,
+    keepBest: 'later',
+    keepBetterAfter: 1,
+  },
   steps: [
     {
       ...{

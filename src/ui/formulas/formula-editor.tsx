@@ -25,6 +25,7 @@ import { PURPOSES } from '@/core/formula/formula';
 import type { FormulaEditView } from '@/server/formulas/formula-pages';
 import { saveFormulaAction } from '../actions';
 import { Page } from '../parts/page';
+import { BestFields } from './best-fields';
 import { FormText } from './form-text';
 import { LineFields } from './line-fields';
 import { StepLadder } from './step-ladder';
@@ -187,6 +188,7 @@ export function FormulaEditor({ view }: { view: FormulaEditView }) {
               options={WAIT_PLACES.map((p) => ({ value: p, name: term(p || 'bench') }))}
             />
           </Box>
+          <BestFields control={control} />
           <FormText control={control} name="rescue" label={say`If it goes wrong`} />
           <FormText control={control} name="note" label={say`What was changed`} />
         </Box>

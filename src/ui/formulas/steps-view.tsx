@@ -27,6 +27,11 @@ export function StepsView({ formula }: { formula: Formula }) {
         wait={{ ...keeping, from: '', to: '' }}
         name={say`Then keeps ${durationText(keeping.max)}${keeping.place ? say` in the ${term(keeping.place)}` : say` on the bench`}`}
       />
+      {keeping.betterAfter !== undefined && (
+        <Box
+          sx={{ mt: 1 }}
+        >{say`It is better after ${durationText(keeping.betterAfter)}, and made ahead where that fits.`}</Box>
+      )}
       {formula.rescue && (
         <Box sx={{ mt: 2 }}>
           <b>{say`If it goes wrong:`}</b> {formula.rescue}

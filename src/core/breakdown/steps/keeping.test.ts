@@ -52,6 +52,18 @@ describe('what is made waits for its use', () => {
       ['o4.beat-frosting', 'o4.coat', 0, 720, null],
     ]);
   });
+  it('and had rather be made ahead where it is better later: by as long as that, within what it keeps', () => {
+    const wishes = (keeping: object) =>
+      keepingOf(order, frosting({ ...kept, ...keeping }), build(...stages), ends).waits.map((w) => w.wish?.least);
+    expect(wishes({})).toEqual([undefined, undefined]);
+    expect(wishes({ betterAfter: 600 })).toEqual([600, 600]);
+    expect(wishes({ betterAfter: 9000 })).toEqual([5760, 5760]);
+    expect(wishes({ betterAfter: 10 })).toEqual([undefined, undefined]);
+    // What is beaten up is at its best until it is: the wish is to there.
+    expect(wishes({ betterAfter: 600, tempering })).toEqual([600, undefined, undefined]);
+    const [first] = keepingOf(order, frosting({ ...kept, betterAfter: 600 }), build(...stages), ends).waits;
+    expect(first!.wish!.cost).toBeCloseTo(0.006 + 0.02, 12);
+  });
   it('on the route of the stage that takes it', () => {
     const routed = build(stage('coat', ['frosting'], { when: { route: 'set', choice: 'fridge' } }));
     const when = { route: 'o4.set', choice: 'fridge' };

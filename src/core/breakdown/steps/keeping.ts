@@ -1,5 +1,6 @@
 import { say } from '../../words/say';
 import { routeId, stageStepId, waitId, type OrderId, type StepId } from '../../ids/ids';
+import type { Keeping } from '../../formula/formula';
 import type { Wait } from '../../planning-format/problem';
 import type { Component } from '../amounts/component';
 import type { Build, BuildStage } from '../build';
@@ -34,6 +35,7 @@ export function keepingOf(
             place: final ? keeping.place : null,
             units: final && keeping.place ? keeping.units : 0,
             ageing: final ? keeping.ageing : 0,
+            ...wishOf(keeping),
             why: keeping.why,
             ...on(stage),
           };
@@ -49,6 +51,7 @@ export function keepingOf(
       ...ends.map((from) => ({
         id: waitId(from, beating.id),
         ...{ from, to: beating.id, min, max, place, units, ageing, why },
+        ...wishOf(keeping),
       })),
       ...takers.map((stage) => {
         const to = stageStepId(order, stage.key);
@@ -61,6 +64,15 @@ export function keepingOf(
       }),
     ],
   };
+}
+
+/** What a minute costs by which something is used before it is at its best, beside what it ages meanwhile. */
+const NOT_YET_GOOD = 0.02;
+
+/** What is better later wishes for as long as that, within what it keeps. */
+function wishOf({ betterAfter, min, max, ageing }: Keeping): Pick<Wait, 'wish'> {
+  const least = Math.min(betterAfter ?? 0, max);
+  return least > min ? { wish: { least, cost: ageing + NOT_YET_GOOD } } : {};
 }
 
 const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
