@@ -32,7 +32,7 @@ test.describe('a formula', () => {
     await page.getByRole('button', { name: 'Save as version 2' }).click();
     await expect(page.getByText('Above 0.')).toBeVisible();
     await page.getByLabel('g', { exact: true }).first().fill('777');
-    await page.getByLabel('Best', { exact: true }).click();
+    await page.getByLabel('At its best').click();
     await page.getByRole('option', { name: 'later: better made ahead' }).click();
     await page.getByRole('button', { name: 'Save as version 2' }).click();
     await expect(page.getByText(/Better after how many hours\?/).first()).toBeVisible();

@@ -21,7 +21,7 @@ import { trimmed } from './trimmed';
 type Minutes = Record<'low' | 'likely' | 'waitMin' | 'keepMin', number>;
 
 /** When something that keeps is best: as soon as it may be used, whenever, or later. */
-export const BEST = ['fresh', 'any', 'later'] as const;
+const BEST = ['fresh', 'any', 'later'] as const;
 
 const minutes = (name: string) =>
   number()

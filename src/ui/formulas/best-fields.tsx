@@ -12,7 +12,7 @@ export function BestFields({ control }: { control: Control<FormulaForm> }) {
       <FormText
         control={control}
         name="keepBest"
-        label={say`Best`}
+        label={say`At its best`}
         options={[
           { value: 'fresh', name: say`fresh` },
           { value: 'any', name: say`whenever: it does not matter` },
