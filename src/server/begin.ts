@@ -3,7 +3,9 @@ import { forgetWrites } from '../data/repositories/writes';
 import { now } from './shared/clock';
 import { loadDemo } from './demo/load-demo';
 import { readKitchens } from '../data/repositories/kitchens';
+import { improveSoon } from './plan/improve-behind';
 import { closeStreams } from './shared/live';
+import { openKitchen } from './shared/open-kitchen';
 import { upgradeKitchens } from './situation/upgrade';
 import { log } from './shared/log';
 import { readSettings } from './shared/settings';
@@ -24,6 +26,10 @@ export async function begin(): Promise<void> {
     await forgetWrites(db, new Date(now().getTime() - DAYS_OF_KEYS * 86_400_000));
     await upgradeKitchens(db);
     if (process.env.ZEST_DEMO === '1' && (await readKitchens(db)).length === 0) await loadDemo();
+    for (const { id } of await readKitchens(db)) {
+      const kitchen = await openKitchen(id);
+      if (kitchen) improveSoon(kitchen);
+    }
   } catch (error) {
     // A server that lives on without its data would answer every page with an error.
     log.fatal({ err: error }, error instanceof Error ? error.message : String(error));

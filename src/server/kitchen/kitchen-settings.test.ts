@@ -80,6 +80,13 @@ describe('the kitchen’s settings', () => {
     const reading = { weight: 'oz', volume: 'cups', temperature: 'F', length: 'in', country: 'US' } as const;
     expect(await saveReading(kitchen.db, 'bo', reading)).toMatchObject({ ok: true });
     expect((await loadKitchenSettings(kitchen.db))!.people.find((p) => p.id === 'bo')!.reading).toEqual(reading);
+    // In what units the house reads changes no plan.
+    const { readPlan } = await import('../../data/repositories/plans');
+    const plan = (await readPlan(kitchen.db))!.id;
+    const { version } = (await loadKitchenSettings(kitchen.db))!;
+    expect(await saveKitchen(kitchen.db, version, { reading })).toEqual({ ok: true, planned: true });
+    expect((await loadKitchenSettings(kitchen.db))!.reading).toEqual(reading);
+    expect((await readPlan(kitchen.db))!.id).toBe(plan);
     const stone = await sendTo('save-reading', { person: 'bo', reading: { ...reading, weight: 'stone' } });
     expect(stone.fields).toEqual({ 'reading.weight': 'g or oz.' });
     expect((await saveReading(kitchen.db, 'nobody', null)).ok).toBe(false);

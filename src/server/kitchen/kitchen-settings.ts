@@ -68,13 +68,18 @@ export interface KitchenChange {
   reading?: Reading | undefined;
 }
 
-/** Saves figures, schools or units, and plans again: amounts and minutes may have changed. */
+/** Saves figures, schools or units, and plans again: amounts and minutes may have changed. Units alone change nothing that is planned. */
 export async function saveKitchen(db: KitchenDb, version: number, change: KitchenChange): Promise<Kept> {
   const kept = await commit(db, (tx) => changeKitchen(tx, version, change), { library: true });
-  return kept.ok
-    ? { ok: true, planned: await planned(db, say`the kitchen’s figures were changed`, { changed: true }) }
-    : kept;
+  if (!kept.ok) return kept;
+  if (!change.figures && !change.choices) return { ok: true, planned: true };
+  const how = asksForAnotherPlan(change) ? { changed: true } : { thorough: true };
+  return { ok: true, planned: await planned(db, say`the kitchen’s figures were changed`, how) };
 }
+
+/** Is it the plan itself that is wanted otherwise, and not only what it is made of? */
+const asksForAnotherPlan = ({ figures = {}, choices = {} }: KitchenChange): boolean =>
+  SLACK.key in choices || WORK_AHEAD.key in choices || 'lastHours' in figures;
 
 async function changeKitchen(tx: KitchenDb, version: number, change: KitchenChange): Promise<Result> {
   const situation = await loadSituation(tx);
