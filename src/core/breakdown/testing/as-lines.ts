@@ -1,4 +1,5 @@
 import type { Hold, Wait, When } from '../../planning-format/problem';
+import { formName } from '../../shape/form';
 import type { Breakdown } from '../breakdown';
 import type { CakeStep } from '../steps/cake-step';
 
@@ -23,6 +24,18 @@ function stepLine(s: CakeStep): string {
   ].join(' | ');
 }
 
+const componentLine = ({ role, label, optional, amount: a }: Breakdown['components'][number]): string =>
+  [
+    `${role}${optional ? ' (may be left out)' : ''}: ${label}, ${a.grams.toFixed(2)} g${a.raw ? ' raw' : ''}`,
+    ...(a.pieces === null ? [] : [`${a.pieces} pieces`]),
+    ...(a.computed === null ? [] : [`computed ${a.computed.toFixed(2)} g`]),
+    ...a.loads.map((l) => `tier ${l.tier}: ${l.tins} × ${l.gramsEach.toFixed(2)} g into ${formName(l.form)}`),
+    ...a.portions.map(
+      (p) => `${p.grams.toFixed(2)} g ${p.use}${p.leftOver ? ` (${p.leftOver})` : ''}${p.lost ? ' lost' : ''}`,
+    ),
+    a.because,
+  ].join(' | ');
+
 const waitLine = (w: Wait) =>
   `${w.id} ${w.min}–${w.max ?? '∞'} min${w.place === null ? '' : ` in ${w.units} ${w.place}`}, ages ${w.ageing}${when(w.when)}: ${w.why}`;
 
@@ -32,8 +45,12 @@ const holdLine = (h: Hold) => `${h.id} holds ${h.units} ${h.kind} from ${h.from}
 export const breakdownLines = (b: Breakdown): string[] => [
   ...b.cake.tiers.map((t) => `tier ${JSON.stringify(t.form)} ${t.body.toFixed(2)} mm, ${t.height.toFixed(2)} coated`),
   `${b.cake.portions} portions`,
-  ...b.components.map((c) => `${c.role}: ${c.label}, ${c.amount.grams.toFixed(2)} g`),
+  ...b.components.map(componentLine),
   ...b.leftOvers.map((l) => `left of ${l.from}: ${l.kind} ${l.grams.toFixed(1)} g, ${l.left.toFixed(1)} g over`),
+  ...b.drawn.map(
+    (d) =>
+      `${d.role} draws ${d.ingredient}: ${d.needed.toFixed(1)} g, ${d.short.toFixed(1)} g short | ${d.from.map((f) => `${f.role} ${f.grams.toFixed(1)}`).join(', ')}`,
+  ),
   ...b.steps.map(stepLine),
   ...b.waits.map(waitLine),
   ...b.holds.map(holdLine),

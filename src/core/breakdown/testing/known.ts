@@ -21,6 +21,22 @@ const KNOWN: Record<string, [build: string, tiers: Form[], more?: Partial<CakeOr
   'discs, one patched': ['hazelnut-discs', [round(180)]],
   'a dome': ['apricot-dome', [round(180)]],
   chiffon: ['orange-chiffon-crown', [round(240)]],
+  'an insert, a base, a glaze; flowers left out': ['yoghurt-ring', [round(180)], { without: ['flowers'] }],
+  'panels by the plan around a longer cake': [
+    'rye-crate',
+    [{ form: 'rectangle', length: 300, width: 200 }],
+    { choices: { panels: 'planned' } },
+  ],
+  'two rolls, one filling set by hand': [
+    'apple-caramel-roll',
+    [
+      { form: 'roll', length: 380, diameter: 110 },
+      { form: 'roll', length: 380, diameter: 110 },
+    ],
+    { overrides: { filling: 900 }, without: ['fruit'] },
+  ],
+  'least batches of a small cake, shards': ['walnut-ganache', [round(150)]],
+  'wide discs of two halves': ['hazelnut-discs', [round(240)]],
   'a heart from a sheet': ['raspberry-heart', [{ form: 'heart', side: 160 }]],
 };
 
