@@ -245,6 +245,10 @@ describe('what is begun before its time', () => {
     const other = { id: 'bake>coat', from: 'bake', to: 'coat', min: 0, max: 20 };
     expect(begunTooEarly(planned([other]), 'mix', 40)).toBeNull();
     expect(begunTooEarly(planned([]), 'gone', 40)).toBeNull();
+    // A step of a cake that the plan leaves out has no time that it would be before.
+    const { problem, plan } = planned([wait('bake', 12)]);
+    const without = { ...plan, steps: plan.steps.filter((s) => s.id !== 'mix') };
+    expect(begunTooEarly({ problem, plan: without }, 'mix', 40)).toBeNull();
   });
 });
 

@@ -56,6 +56,8 @@ describe('in somebody’s own units', () => {
     ]);
     expect([60, 300].map((c) => showQuantity(c, 'temperature', gas))).toEqual(['60 °C', '300 °C']);
     expect(showQuantity(82.46, 'temperature')).toBe('82.5 °C');
+    // What a gas oven has a mark for is °C to everybody else.
+    expect(showQuantity(180, 'temperature')).toBe('180 °C');
     expect(showQuantity(82.46, 'temperature', { ...METRIC, temperature: 'F' })).toBe('180 °F');
   });
 
