@@ -19,7 +19,7 @@ describe('rounding', () => {
 
   it('counts sheets by halves', () => {
     const sheets = [0, 0.3, 1, 2, 3, 4, 5].map((g) => said('gelatine', g));
-    expect(sheets).toEqual([' sheet', '½ sheet', '½ sheet', '1 sheet', '1½ sheets', '2 sheets', '2½ sheets']);
+    expect(sheets).toEqual(['0 sheets', '½ sheet', '½ sheet', '1 sheet', '1½ sheets', '2 sheets', '2½ sheets']);
     expect(said('gelatine', 3, { sheetGrams: null })).toBeNull();
     expect(one('gelatine', 3.04, { sheetGrams: null }).lines[0]!.grams).toBe(3);
   });

@@ -45,13 +45,13 @@ export function roundLines(
     const known = ingredients.get(l.ingredient);
     const step =
       known?.egg === 'whole' && rule.eggs === 'whole'
-        ? { size: contents, name: 'egg' }
+        ? { size: contents, said: eggs }
         : known?.gelatine && rule.sheetGrams !== null
-          ? { size: rule.sheetGrams / 2, name: 'sheet' }
+          ? { size: rule.sheetGrams / 2, said: sheets }
           : null;
     if (!step) return line(l, onTheScale(l.grams), null);
     const steps = l.grams > 0 ? Math.max(1, Math.round(l.grams / step.size)) : 0;
-    return line(l, steps * step.size, step.name === 'egg' ? eggs(steps) : sheets(steps));
+    return line(l, steps * step.size, step.said(steps));
   });
   const worst = Math.max(0, ...rounded.map((l) => Math.abs(l.distortion)));
   return { lines: rounded, worst, warns: worst > DISTORTION_LIMIT };
@@ -66,6 +66,7 @@ const line = (l: FormulaLine, grams: number, count: string | null): RoundedLine 
 });
 const eggs = (count: number) => `${count} ${count === 1 ? 'egg' : 'eggs'}`;
 function sheets(halves: number): string {
+  if (halves === 0) return '0 sheets';
   const whole = Math.floor(halves / 2);
   return `${whole > 0 ? whole : ''}${halves % 2 === 1 ? '½' : ''} ${halves > 2 ? 'sheets' : 'sheet'}`;
 }

@@ -15,13 +15,11 @@ import {
   type Keeping,
 } from '../formula/formula';
 import { slug } from '../exchange/slug';
+import { AGES, bestFields, bestIn, bestOf } from './best-input';
 import { trimmed } from './trimmed';
 
 /** Fields that are compared with one another. */
 type Minutes = Record<'low' | 'likely' | 'waitMin' | 'keepMin', number>;
-
-/** When something that keeps is best: as soon as it may be used, whenever, or later. */
-const BEST = ['fresh', 'any', 'later'] as const;
 
 const minutes = (name: string) =>
   number()
@@ -155,22 +153,7 @@ export const formulaForm = object({
   keepMax: minutes('Keeps').test('after-min', 'Keeps: longer than until it is used.', function (value) {
     return value === undefined || value >= (this.parent as Minutes).keepMin;
   }),
-  /** When it is best; a form that says nothing, as one from a page that was open before it could be said, leaves it as it was. */
-  keepBest: string().oneOf([...BEST, '']),
-  /** Hours, where it is better later. */
-  keepBetterAfter: number()
-    .nullable()
-    .typeError(say`Better after how many hours? A number.`)
-    .when('keepBest', {
-      is: 'later',
-      then: (hours) =>
-        hours
-          .required(say`Better after how many hours?`)
-          .moreThan(0, say`Above 0.`)
-          .test('keeps-so-long', say`It does not keep so long.`, function (value) {
-            return typeof value !== 'number' || value * 60 <= (this.parent as { keepMax: number }).keepMax;
-          }),
-    }),
+  ...bestFields,
   rescue: trimmed()
     .max(300, say`At most 300 letters.`)
     .default(''),
@@ -254,8 +237,7 @@ export function formOf(f: Formula): FormulaForm {
     keepPlace: (f.keeping.place ?? '') as FormulaForm['keepPlace'],
     keepMin: f.keeping.min,
     keepMax: f.keeping.max,
-    keepBest: bestOf(f.keeping),
-    keepBetterAfter: f.keeping.betterAfter === undefined ? null : f.keeping.betterAfter / 60,
+    ...bestOf(f.keeping),
     rescue: f.rescue ?? '',
     fresh: [],
     note: '',
@@ -321,23 +303,6 @@ export function formulaOf(form: FormulaForm, before: Formula | null, id: string)
       ...bestIn(form, before?.keeping.ageing),
     }),
   });
-}
-
-const bestOf = ({ ageing, betterAfter }: Keeping): (typeof BEST)[number] =>
-  betterAfter !== undefined ? 'later' : ageing > 0 ? 'fresh' : 'any';
-
-/** What a minute of age costs that nobody has set otherwise. */
-const AGES = 0.01;
-
-/** How fast it ages, and after how long it is better; what has aged at a pace of its own keeps that. */
-function bestIn(
-  { keepBest, keepBetterAfter }: FormulaForm,
-  ageing = 0,
-): Partial<Record<'ageing' | 'betterAfter', number | undefined>> {
-  if (keepBest === 'fresh') return { ageing: ageing > 0 ? ageing : AGES, betterAfter: undefined };
-  if (keepBest === 'any') return { ageing: 0, betterAfter: undefined };
-  if (keepBest === 'later') return { betterAfter: Math.round(60 * (keepBetterAfter ?? 0)) };
-  return {};
 }
 
 function stepOf(s: StepForm, was: FormulaStep | undefined, key: string): FormulaStep {

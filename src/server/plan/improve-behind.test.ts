@@ -27,6 +27,13 @@ describe('a plan that is searched on', () => {
     expect(await searching).toBeNull();
     expect((await readPlan(kitchen.db))!.id).toBe(before.id);
   });
+  it('is given up where another plan has been saved, and is to be searched on', async () => {
+    const before = (await readPlan(kitchen.db))!;
+    const searching = improveOnce(kitchen.db, limits);
+    improveSoon(kitchen.db);
+    expect(await searching).toBeNull();
+    expect((await readPlan(kitchen.db))!.id).toBe(before.id);
+  });
   it('waits until nobody has asked for a plan for a while, and is off where a setting says so', async () => {
     const { version } = (await loadKitchenSettings(kitchen.db))!;
     await saveKitchen(kitchen.db, version, { choices: { 'work-ahead': 'most' } });

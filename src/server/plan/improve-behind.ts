@@ -2,12 +2,12 @@ import { say } from '../../core/words/say';
 import type { KitchenId } from '../../core/ids/ids';
 import { problemOf } from '../../core/situation/problem-of';
 import type { KitchenDb } from '../../data/kitchen-db';
-import { insertPlan, readPlan, type PlanRow } from '../../data/repositories/plans';
+import { readPlan, type PlanRow } from '../../data/repositories/plans';
 import { loadSituation } from '../situation/load-situation';
-import { tellChanged } from '../shared/live';
 import { log } from '../shared/log';
 import { readSettings } from '../shared/settings';
 import { askInThread } from './planner-thread';
+import { savePlan } from './save-plan';
 
 /** How long nobody must have asked for a plan before one is searched on. ms. */
 const IDLE = 3000;
@@ -43,9 +43,10 @@ export function stopImproving(kitchen: KitchenId): void {
 
 /** Nobody waits any more: in a while the plan is searched on, and again as long as nobody taps. */
 export function improveSoon(db: KitchenDb, wait = IDLE): void {
+  // A search that goes on is of a plan that is not the newest any more.
+  stopImproving(db.kitchen);
   if (!readSettings(process.env).settings.improves) return;
   const behind = behindOf(db.kitchen);
-  if (behind.timer) clearTimeout(behind.timer);
   behind.timer = setTimeout(() => {
     behind.timer = null;
     improveOnce(db).then(
@@ -78,13 +79,11 @@ export async function improveOnce(db: KitchenDb, limits = LIMITS): Promise<PlanR
       'a plan was searched on',
     );
     if (!found || stopped) return null;
-    const saved = await insertPlan(db, {
+    return await savePlan(db, {
       ...{ previous: previous.id, madeAt: db.now(), reason: whatChanged(found.moved, found.savedLate) },
       ...{ problem: found.given.problem, plan: found.plan, ready: found.ready },
       stood: [...stood, ...found.given.waits],
     });
-    if (saved) tellChanged(db.kitchen, 'planned');
-    return saved ?? null;
   } finally {
     if (behind.stop === stop) behind.stop = null;
   }

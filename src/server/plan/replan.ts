@@ -1,10 +1,11 @@
 import type { KitchenId } from '../../core/ids/ids';
 import type { KitchenDb } from '../../data/kitchen-db';
-import { insertPlan, readPlan, readPlanOf, type PlanRow } from '../../data/repositories/plans';
+import { readPlan, readPlanOf, type PlanRow } from '../../data/repositories/plans';
 import { tellChanged } from '../shared/live';
 import { BACK, CHANGED, FIRST, QUICK, THOROUGH } from './limits';
 import { improveSoon, stopImproving } from './improve-behind';
 import { planInThread } from './planner-thread';
+import { savePlan } from './save-plan';
 import { problemOf } from '../../core/situation/problem-of';
 import { log } from '../shared/log';
 import { loadSituation } from '../situation/load-situation';
@@ -120,7 +121,7 @@ async function replanAndSave(db: KitchenDb, reason: string, how: HowToReplan): P
       ...limits,
     });
     if (!answer.ok) throw new Error(answer.problems.map((p) => p.message).join(' '));
-    const saved = await insertPlan(db, {
+    const saved = await savePlan(db, {
       previous: previous?.id ?? 0,
       madeAt: db.now(),
       reason,
@@ -129,10 +130,7 @@ async function replanAndSave(db: KitchenDb, reason: string, how: HowToReplan): P
       ready: answer.ready,
       stood: [...stood, ...answer.given.waits],
     });
-    if (saved) {
-      tellChanged(db.kitchen, 'planned');
-      return saved;
-    }
+    if (saved) return saved;
     // Another process planned meanwhile: begin again from its plan.
   }
   throw new Error('Others are planning at the same time. Try again in a moment.');

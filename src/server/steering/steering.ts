@@ -5,12 +5,12 @@ import type { KitchenDb } from '../../data/kitchen-db';
 import { appendEdit } from '../../data/repositories/edits';
 import { appendEvents } from '../../data/repositories/events';
 import { updateOrder } from '../../data/repositories/orders';
-import { insertPlan, readPlan } from '../../data/repositories/plans';
-import { tellChanged } from '../shared/live';
+import { readPlan } from '../../data/repositories/plans';
 import { clashProblem } from '../../core/order/cake-clashes';
 import { type Kept, refuse, type Result } from '../shared/result';
 import type { Situation } from '../situation/situation';
 import { improveSoon } from '../plan/improve-behind';
+import { savePlan } from '../plan/save-plan';
 import { planned } from '../plan/replan';
 import { commit } from '../shared/commit';
 import { keepAnswers } from '../situation/keep-work';
@@ -30,7 +30,7 @@ export async function takeOver(db: KitchenDb, id: string): Promise<Kept> {
   trials(db.kitchen).kept.delete(id);
   const { base, plan } = trial;
   const { madeAt, reason, problem, ready, stood } = plan;
-  const saved = await insertPlan(db, {
+  const saved = await savePlan(db, {
     madeAt,
     reason,
     problem,
@@ -39,10 +39,7 @@ export async function takeOver(db: KitchenDb, id: string): Promise<Kept> {
     stood,
     previous: base,
   });
-  if (saved) {
-    tellChanged(db.kitchen, 'planned');
-    improveSoon(db);
-  }
+  if (saved) improveSoon(db);
   return { ok: true, planned: saved ? true : await planned(db, trial.label, { thorough: true }) };
 }
 
