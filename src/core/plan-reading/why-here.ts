@@ -1,3 +1,4 @@
+import { celsiusWith } from '../planning-format/lengths';
 import { readingOf, type PlanReading } from './plan-reading';
 import type { Plan, PlannedStep } from '../planning-format/plan';
 import { OVEN, type Problem, type Step, type Wait } from '../planning-format/problem';
@@ -82,6 +83,7 @@ function handReasons(reading: PlanReading, own: PlannedStep, why: WhyHere): void
 }
 
 function equipmentReasons(reading: PlanReading, own: PlannedStep, why: WhyHere): void {
+  const celsius = ({ id, equipment: items }: PlannedStep) => celsiusWith(reading.step(id)!, items);
   const equipment = new Map(reading.problem.equipment.map((e) => [e.id, e]));
   for (const item of new Set(own.equipment)) {
     const machine = equipment.get(item);
@@ -89,7 +91,7 @@ function equipmentReasons(reading: PlanReading, own: PlannedStep, why: WhyHere):
     for (const other of reading.plan.steps) {
       if (other.id === own.id || !other.equipment.includes(item)) continue;
       const [first, second] = other.start < own.start ? [other, own] : [own, other];
-      if (second.start - first.end !== changeover(machine, reading.step(first.id)!, reading.step(second.id)!)) continue;
+      if (second.start - first.end !== changeover(machine, celsius(first), celsius(second))) continue;
       if (second === other)
         why.notLater.push({ kind: 'equipment taken', item, step: reading.step(other.id)!, at: other.start });
       else why.notEarlier.push({ kind: 'equipment taken', item, step: reading.step(other.id)!, at: other.end });
@@ -98,8 +100,8 @@ function equipmentReasons(reading: PlanReading, own: PlannedStep, why: WhyHere):
 }
 
 /** Minutes that must lie between two users of an item: an oven has to change its temperature. */
-function changeover(item: Problem['equipment'][number], first: Step, second: Step): number {
-  if (!first.oven || !second.oven || item.kind !== OVEN) return 0;
-  const rise = second.oven.celsius - first.oven.celsius;
+function changeover(item: Problem['equipment'][number], first: number | null, second: number | null): number {
+  if (first === null || second === null || item.kind !== OVEN) return 0;
+  const rise = second - first;
   return rise === 0 ? 0 : Math.ceil(Math.abs(rise) / ((rise > 0 ? item.heatRate : item.coolRate) ?? 1));
 }

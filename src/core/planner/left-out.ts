@@ -50,7 +50,7 @@ function contradiction(model: Model, group: Group): { wait: string; reason: stri
     const w = model.waits[i]!;
     const text = model.problem.waits[i]!;
     if (w.past || !table.waitExists(w)) continue;
-    const soonest = windows.low[w.to]! - windows.high[w.from]! - model.steps[w.from]!.minutes;
+    const soonest = windows.low[w.to]! - windows.high[w.from]! - table.lengths.most[w.from]!;
     if (soonest > w.max) {
       const names = [w.from, w.to].map((s) => `“${model.problem.steps[s]!.name}”`);
       return {

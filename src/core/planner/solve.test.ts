@@ -67,6 +67,27 @@ describe('solve', () => {
     }
   });
 
+  it('plans with paces, ovens of their own, waits that somebody attends and ovens that are off, by the checker', () => {
+    const seen = { slower: 0, listed: 0, attended: 0, off: 0 };
+    for (let seed = 301; seed <= 340; seed++) {
+      const kitchen = { cakes: 1 + (seed % 11), seed, batches: seed % 3 === 0 ? 0.4 : 0, facts: seed % 4 === 0 };
+      const problem = generateProblem({ ...kitchen, wishes: seed % 2 === 0, ways: true });
+      const { solved, verdict } = planAndCheck(problem, 20);
+      if (verdict === null || !solved.ok) continue;
+      expect({ seed, errors: verdict.errors }).toEqual({ seed, errors: [] });
+      expect(solved.plan.bound.cost).toBeLessThanOrEqual(verdict.cost + 1e-6);
+      const free = new Map(problem.steps.filter((s) => !s.placed).map((s) => [s.id, s]));
+      for (const { id, start, end } of solved.plan.steps) {
+        const step = free.get(id);
+        if (step?.work === 'hands' && end - start > step.minutes.likely) seen.slower += 1;
+        if (step?.oven?.choices) seen.listed += 1;
+      }
+      seen.attended += problem.waits.filter((w) => w.attended).length;
+      seen.off += problem.waits.filter((w) => w.heat && solved.plan.waits.some((x) => x.id === w.id)).length;
+    }
+    for (const count of Object.values(seen)) expect(count).toBeGreaterThan(20);
+  });
+
   it('takes the dearer of two ways only where it saves more than it costs', () => {
     const problem = generateProblem({ cakes: 6, seed: 12, wishes: true });
     expect(problem.routes.length).toBeGreaterThan(0);

@@ -36,10 +36,10 @@ export function writePlan(table: Timetable, problem: string | null, seconds: num
     routes: Object.fromEntries(model.problem.routes.map((r, i) => [r.id, taken[i]!])),
     steps,
     waits: model.problem.waits.flatMap((w, i) =>
-      table.waitItem[i]! >= 0 ? [{ id: w.id, equipment: item(table.waitItem[i]!) }] : [],
+      table.storage.waitItem[i]! >= 0 ? [{ id: w.id, equipment: item(table.storage.waitItem[i]!) }] : [],
     ),
     holds: model.problem.holds.flatMap((h, i) =>
-      table.holdItem[i]! >= 0 ? [{ id: h.id, equipment: item(table.holdItem[i]!) }] : [],
+      table.storage.holdItem[i]! >= 0 ? [{ id: h.id, equipment: item(table.storage.holdItem[i]!) }] : [],
     ),
     unplaced,
     score: { unplaced: unplaced.length, lateness, ageing, ovenChanges: ovenChanges(table), cost },
@@ -54,16 +54,16 @@ function ovenChanges(table: Timetable): number {
   const loads = new Map<number, { start: number; end: number; celsius: number }[]>();
   const { model } = table;
   model.steps.forEach((s, i) => {
-    if (s.minutes === 0) return;
     // What happened has heated its oven, also where its order is left out.
     const fact = s.fixed === FACT ? model.problem.steps[i]!.placed! : null;
     if (!fact && !table.placed[i]) return;
-    const start = fact ? fact.start : table.start[i]!;
-    s.needs.forEach((need, k) => {
+    const [start, end] = fact ? [fact.start, fact.end] : [table.start[i]!, table.end(i)];
+    if (end === start) return;
+    table.lengths.modeOf(i).needs.forEach((need, k) => {
       if (need.celsius === null) return;
       const oven = fact ? model.itemIndex.get(fact.equipment[k]!)! : table.stepItems[i]![k]!;
       const list = loads.get(oven) ?? [];
-      list.push({ start, end: start + s.minutes, celsius: need.celsius });
+      list.push({ start, end, celsius: need.celsius });
       loads.set(oven, list);
     });
   });

@@ -4,18 +4,9 @@ import type { Complaints } from './complaints';
 type Fields = Record<string, unknown>;
 type Listed = Map<string, Fields>;
 
-/**
- * Fields of the format that this planner reads and checks, but does not plan with yet. A problem that uses one is refused: a plan
- * that silently ignored somebody's pace would not be a plan for it.
- */
+/** Reads the fields that a problem may leave out. */
 export class OptionalFields {
-  private readonly used: { path: string; what: string }[] = [];
-
   constructor(private readonly c: Complaints) {}
-
-  private use(path: string, what: string): void {
-    this.used.push({ path, what });
-  }
 
   /** How long a person takes at work of a skill, times the usual. */
   pace(person: Fields, path: string): void {
@@ -24,7 +15,6 @@ export class OptionalFields {
     if (!pace) return;
     for (const [skill, factor] of Object.entries(pace))
       this.c.amount(factor, `${path}.pace.${skill}`, 'A pace (times the usual)', true);
-    if (Object.values(pace).some((factor) => factor !== 1)) this.use(`${path}.pace`, 'A person’s own pace');
   }
 
   /** How long a plan lets a step last. */
@@ -49,7 +39,6 @@ export class OptionalFields {
         c.say(`${at}.celsius`, 'The oven needs its temperature in °C.');
       this.risingMinutes(choice.minutes, `${at}.minutes`);
     });
-    this.use(`${path}.choices`, 'A list of ovens with their own temperatures and minutes');
   }
 
   /** Low, likely and high, which must rise. */
@@ -81,17 +70,19 @@ export class OptionalFields {
     }
     const { attended = null } = w;
     if (attended !== null && typeof attended !== 'boolean') c.say(`${path}.attended`, 'Attended is true or false.');
-    if (attended === true) this.use(`${path}.attended`, 'A wait that somebody attends');
-    if (w.sameItemAs !== undefined && w.sameItemAs !== null) {
-      if (typeof w.sameItemAs !== 'string' || !steps.has(w.sameItemAs))
-        c.say(`${path}.sameItemAs`, `There is no step “${String(w.sameItemAs)}”.`);
-      if (w.place === null || w.place === undefined)
-        c.say(`${path}.sameItemAs`, 'Only a wait with a place can lie in what a step uses.');
-      this.use(`${path}.sameItemAs`, 'A wait in what another step uses');
-    }
+    if (w.sameItemAs !== undefined && w.sameItemAs !== null) this.sameItem(w, `${path}.sameItemAs`, steps);
     if (w.heat === undefined || w.heat === null) return;
     if (w.heat !== 'off' || w.sameItemAs === undefined) c.say(`${path}.heat`, 'Heat is “off”, beside sameItemAs.');
-    this.use(`${path}.heat`, 'A wait in an oven that is off');
+    else if (w.place !== OVEN) c.say(`${path}.heat`, 'Only a wait in an oven has its heat off.');
+  }
+
+  private sameItem({ sameItemAs, place }: Fields, path: string, steps: Listed): void {
+    const { c } = this;
+    const step = typeof sameItemAs === 'string' ? steps.get(sameItemAs) : undefined;
+    if (!step) c.say(path, `There is no step “${String(sameItemAs)}”.`);
+    if (place === null || place === undefined) c.say(path, 'Only a wait with a place can lie in what a step uses.');
+    else if (step && !takes(step, String(place)))
+      c.say(path, `“${String(step.name)}” uses nothing of the kind “${String(place)}”.`);
   }
 
   routeCost(route: Fields, path: string): void {
@@ -104,10 +95,10 @@ export class OptionalFields {
       this.c.amount(amount, `${path}.cost.${choice}`, 'The cost of a choice');
     }
   }
+}
 
-  /** Complains of everything that was read well and cannot be planned with yet. */
-  refuseUsed(): void {
-    for (const { path, what } of this.used)
-      this.c.say(path, `${what} can be read and checked, but not planned with yet: leave it out.`);
-  }
+/** Does a step, whatever else is wrong with it, use an item of a kind? */
+function takes({ uses, oven }: Fields, kind: string): boolean {
+  if (kind === OVEN && oven) return true;
+  return Array.isArray(uses) && uses.some((u) => (u as Fields | null)?.kind === kind);
 }

@@ -25,12 +25,14 @@ export interface Problem {
   routes: Route[];
 }
 
-interface Person {
+export interface Person {
   id: string;
   name: string;
   skills: string[];
   /** Disjoint and sorted, breaks already cut out. */
   shifts: Span[];
+  /** By skill, how long this person takes at it, times the usual; 1 where none is named. */
+  pace?: Record<string, number>;
 }
 
 export interface Equipment {
@@ -88,8 +90,22 @@ export interface StepMinutes extends Minutes {
   planned?: number;
 }
 
-/** How long a plan lets a step last. Minutes. */
-export const lengthOf = ({ minutes }: Pick<Step, 'minutes'>): number => minutes.planned ?? minutes.likely;
+/** How long a plan lets a step last at the usual pace, in any oven. Minutes. */
+export const lengthOf = ({ minutes }: { minutes: StepMinutes }): number => minutes.planned ?? minutes.likely;
+
+/** An oven that will do for a step, with the temperature and the time that it takes in there. */
+export interface OvenChoice {
+  equipment: string;
+  celsius: number;
+  minutes: StepMinutes;
+}
+
+interface OvenNeed {
+  celsius: number;
+  units: number;
+  /** Only these ovens will do; any of them where there is no list. */
+  choices?: OvenChoice[];
+}
 
 export interface Step {
   id: string;
@@ -100,7 +116,7 @@ export interface Step {
   minutes: StepMinutes;
   people: { count: number; skill: string | null } | null;
   uses: { kind: string; units: number }[];
-  oven: { celsius: number; units: number } | null;
+  oven: OvenNeed | null;
   earliest: number | null;
   when?: When;
   placed?: Placed;
@@ -120,6 +136,12 @@ export interface Wait {
   ageing: number;
   /** A shorter gap than `least` is allowed, and costs so much for each minute that it falls short. */
   wish?: Wish;
+  /** Somebody is on shift at every minute of the gap. */
+  attended?: boolean;
+  /** The gap keeps an item of its place that this step uses. */
+  sameItemAs?: string;
+  /** Beside `sameItemAs` an oven: nothing is baked in it meanwhile. */
+  heat?: 'off';
   why: string;
   when?: When;
 }

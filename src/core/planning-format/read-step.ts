@@ -102,7 +102,12 @@ export class StepReader {
     });
     if (s.work !== 'hands' && people.length > 0) c.say(`${path}.people`, 'Nobody is named where nobody works by hand.');
     if (s.work === 'hands' && placed.state === 'pinned') this.pinnedCrew(people, path);
-    this.placedEquipment(c.array(placed.equipment, `${path}.equipment`), path);
+    const items = c.array(placed.equipment, `${path}.equipment`);
+    this.placedEquipment(items, path);
+    const { choices } = (s.oven ?? {}) as { choices?: unknown };
+    if (placed.state !== 'pinned' || !Array.isArray(choices)) return;
+    if (!choices.some((x) => (x as Fields | null)?.equipment === items.at(-1)))
+      c.say(`${path}.equipment`, `It may not be baked in “${String(items.at(-1))}”.`);
   }
 
   private pinnedCrew(people: unknown[], path: string): void {

@@ -102,6 +102,18 @@ describe('planning, giving way where it must', () => {
     };
     expect(planGivingWay(baked, { plan: solved.plan, waits: ['mix>bake'] }, planIt).given.waits).toEqual([]);
   });
+  it('gives up that somebody attends what stands already, where nobody will be there', () => {
+    const stirred = kitchen(20);
+    stirred.people[0]!.shifts = [
+      [0, 60],
+      [100, 900],
+    ];
+    stirred.waits[0] = { ...wait('mix', 'bake', null), attended: true };
+    const { solved, given } = planGivingWay(stirred, null, planIt);
+    if (!solved.ok) throw new Error('no plan');
+    expect(given.problem.waits[0]).toEqual(wait('mix', 'bake', null));
+    expect(solved.plan.unplaced).toEqual([]);
+  });
   it('gives up nothing of an order that was not begun', () => {
     const fresh = kitchen(20);
     fresh.steps = fresh.steps.map((s) =>

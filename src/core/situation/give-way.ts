@@ -1,6 +1,7 @@
 import type { Plan } from '../planning-format/plan';
 import type { Problem } from '../planning-format/problem';
 import type { Solved } from '../planner/solve';
+import { waitAlone } from './wait-alone';
 
 /** What had to be given up of what was wanted so that there is a plan: pins of steps, and longest waits, by their ids. */
 export interface Concessions {
@@ -76,7 +77,7 @@ function overstepped(problem: Problem, plan: Plan, waits: readonly string[]): st
 }
 
 const lift = (problem: Problem, waits: string[]) => ({
-  problem: { ...problem, waits: problem.waits.map((w) => (waits.includes(w.id) ? { ...w, max: null } : w)) },
+  problem: { ...problem, waits: problem.waits.map((w) => (waits.includes(w.id) ? { ...waitAlone(w), max: null } : w)) },
   waits,
 });
 
@@ -115,6 +116,10 @@ export function withoutLongestWaits(
     orders.has(steps.get(steps.get(from)!.order === null ? to : from)!.order ?? '');
   return lift(
     problem,
-    problem.waits.filter((w) => w.max !== null && steps.get(w.from)!.placed && theirs(w.from, w.to)).map((w) => w.id),
+    problem.waits
+      .filter(
+        (w) => (w.max !== null || w.attended || w.sameItemAs) && steps.get(w.from)!.placed && theirs(w.from, w.to),
+      )
+      .map((w) => w.id),
   );
 }

@@ -1,6 +1,7 @@
 import { say } from '../words/say';
 import { mergeSpans, without } from '../time/spans';
-import { kindsTaken, lengthOf, type Placed, type Problem, type Step } from '../planning-format/problem';
+import { lengthWith } from '../planning-format/lengths';
+import { kindsTaken, type Placed, type Problem, type Step } from '../planning-format/problem';
 import type { Pin, Adjustments } from '../steering/plan-edit';
 
 /** Skill that only those people have to whom a step was given. */
@@ -53,18 +54,19 @@ export function withAdjustments(problem: Problem, adjustments: Adjustments): { p
 /** The pin as the format wants it; null where its time has passed or somebody or something of it is not there. */
 function pinned(step: Step, pin: Pin, problem: Problem): Placed | null {
   if (pin.start < problem.now) return null;
-  const people = pin.people.filter((id) =>
-    problem.people.some((p) => p.id === id && (!step.people?.skill || p.skills.includes(step.people.skill))),
+  const people = pin.people.flatMap((id) =>
+    problem.people.filter((p) => p.id === id && (!step.people?.skill || p.skills.includes(step.people.skill))),
   );
   const kinds = kindsTaken(step);
   const kindOf = new Map(problem.equipment.map((e) => [e.id, e.kind]));
   const fits =
     people.length === (step.people?.count ?? 0) &&
     pin.equipment.length === kinds.length &&
-    kinds.every((k, i) => kindOf.get(pin.equipment[i]!) === k);
+    kinds.every((k, i) => kindOf.get(pin.equipment[i]!) === k) &&
+    (!step.oven?.choices || step.oven.choices.some((c) => c.equipment === pin.equipment.at(-1)));
   if (!fits) return null;
   return {
-    ...{ start: pin.start, end: pin.start + lengthOf(step) },
-    ...{ people, equipment: pin.equipment, state: 'pinned' },
+    ...{ start: pin.start, end: pin.start + lengthWith(step, people, pin.equipment) },
+    ...{ people: people.map((p) => p.id), equipment: pin.equipment, state: 'pinned' },
   };
 }

@@ -1,4 +1,7 @@
-import { kindsTaken, lengthOf, type Problem, type Step } from '../planning-format/problem';
+import { lengthWith } from '../planning-format/lengths';
+import { kindsTaken, type Placed, type Problem, type Step, type Wait } from '../planning-format/problem';
+import { mergeSpans } from '../time/spans';
+import { waitAlone } from './wait-alone';
 import { expectedEnd, type StepState } from '../floor/floor-state';
 
 /** A step under way that has run over is expected to need at least this much longer. Minutes. */
@@ -9,24 +12,25 @@ const STILL_NEEDS = 1;
  * time is over, this very minute too; or just ahead of now if it has run over.
  *
  * A longest wait that the facts have already broken, or will have by now, is lifted (the part may have to be looked at,
- * but the rest of the cake is still planned); `stood` names those waits.
+ * but the rest of the cake is still planned); `stood` names those waits. So is what is asked of a wait beside its minutes where that cannot be any
+ * more: nobody was there, or something else went into the oven.
  */
 export function withFloor(
   problem: Problem,
   states: ReadonlyMap<string, StepState>,
 ): { problem: Problem; stood: string[] } {
-  const team = new Set(problem.people.map((p) => p.id));
+  const team = new Map(problem.people.map((p) => [p.id, p]));
   const steps: Step[] = problem.steps.map((s) => {
     const state = states.get(s.id);
     if (!state) return s;
-    const end = state.end ?? endOfRunning(expectedEnd(state, lengthOf(s)), problem.now);
-    const people = s.work === 'hands' ? state.people.filter((p) => team.has(p)) : [];
-    return {
-      ...s,
-      placed: { start: state.start, end, people, equipment: itemsFor(s, state, problem), state: state.state },
-    };
+    const people = s.work === 'hands' ? state.people.flatMap((p) => team.get(p) ?? []) : [];
+    const equipment = itemsFor(s, state, problem);
+    const end = state.end ?? endOfRunning(expectedEnd(state, lengthWith(s, people, equipment)), problem.now);
+    const ids = people.map((p) => p.id);
+    return { ...s, placed: { start: state.start, end, people: ids, equipment, state: state.state } };
   });
   const placed = new Map(steps.map((s) => [s.id, s.placed]));
+  const attended = mergeSpans(problem.people.flatMap((p) => p.shifts));
   const stood: string[] = [];
   const waits = problem.waits.map((w) => {
     const from = placed.get(w.from);
@@ -37,11 +41,24 @@ export function withFloor(
     // A step begun before what it waits for was told as done: the floor knows better than the plan.
     const early = to !== undefined && (from ? to.start - from.end : -Infinity) < w.min;
     if (broken) stood.push(w.id);
-    if (!broken && !early) return w;
-    if (!early) return { ...w, max: null };
-    return { ...w, min: -problem.horizon, max: null, place: null, units: 0, ageing: 0 };
+    if (early) return { ...waitAlone(w), min: -problem.horizon, max: null, place: null, units: 0, ageing: 0 };
+    const spoilt =
+      from !== undefined &&
+      ((w.heat && heatedAgain(steps, w, from)) ||
+        (w.attended && !attended.some(([a, b]) => a <= from.end && begins <= b)));
+    const kept = spoilt ? waitAlone(w) : w;
+    return broken ? { ...kept, max: null } : kept;
   });
   return { problem: { ...problem, steps, waits }, stood };
+}
+
+/** Has something else been put into the oven in which this dries? Then there is no more sense in keeping it off. */
+function heatedAgain(steps: Step[], wait: Wait, from: Placed): boolean {
+  const oven = from.equipment.at(-1);
+  return steps.some(
+    ({ id, oven: bakes, placed }) =>
+      bakes && placed && id !== wait.from && placed.equipment.at(-1) === oven && placed.end > from.end,
+  );
 }
 
 /** Of two taps in one minute the first must not find a minute that nobody has told: what is due now ends now. */

@@ -1,3 +1,4 @@
+import { celsiusWith } from '../../core/planning-format/lengths';
 import { OVEN } from '../../core/planning-format/problem';
 import { PLACES, STORE_PLACES, type StorePlace } from '../../core/kinds/places';
 import { readingOf } from '../../core/plan-reading/plan-reading';
@@ -42,7 +43,8 @@ export function ovensOf(situation: Situation, plan: PlanRow): OvenView[] {
         const name = `${servedBy(s.id, situation)
           .map((o) => o.title)
           .join(' + ')}: ${s.name}`;
-        return [{ step: s.id, name, start: at.start, end: at.end, celsius: s.oven.celsius, units: s.oven.units }];
+        const celsius = celsiusWith(s, at.equipment) ?? s.oven.celsius;
+        return [{ step: s.id, name, start: at.start, end: at.end, celsius, units: s.oven.units }];
       }),
     }));
 }

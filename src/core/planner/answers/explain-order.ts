@@ -84,7 +84,7 @@ function becauseOf(table: Timetable, step: number): Because {
     return { kind: 'wait', wait: problem.waits[i]!, after: problem.steps[w.from]!, at: table.end(w.from) };
   }
   if (start <= s.earliest) return { kind: 'earliest', at: s.earliest };
-  const [from, to] = [start - 1, start - 1 + s.minutes];
+  const [from, to] = [start - 1, start - 1 + table.lengths.least[step]!];
   if (s.crew > 0) {
     const busy = s.candidates.filter((p) => table.crew[step]!.includes(p) || !table.people[p]!.free(from, to));
     const people = busy.flatMap((p) => {
@@ -107,6 +107,16 @@ function becauseOf(table: Timetable, step: number): Because {
           until: table.end(other),
         };
     }
+    const off = model.waits.findIndex(
+      (w, i) => w.offset > 0 && table.storage.waitItem[i] === item + w.offset && table.start[w.to]! === start,
+    );
+    if (off >= 0)
+      return {
+        kind: 'equipment',
+        item: problem.equipment[item]!.id,
+        by: problem.steps[model.waits[off]!.from]!,
+        until: start,
+      };
   }
   return { kind: 'together' };
 }

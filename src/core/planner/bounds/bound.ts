@@ -112,8 +112,9 @@ function machineBounds(table: Timetable, group: Group, { low }: Windows, collect
   for (const [s, tail] of tails) {
     const step = model.steps[s]!;
     // What has happened takes nobody's time any more.
-    if (step.minutes === 0 || step.fixed !== FREE) continue;
-    const job = { head: low[s]!, minutes: step.minutes, tail };
+    const minutes = table.lengths.least[s]!;
+    if (minutes === 0 || step.fixed !== FREE) continue;
+    const job = { head: low[s]!, minutes, tail };
     if (step.crew > 0 && step.crew === step.candidates.length) for (const p of step.candidates) add(`hands ${p}`, job);
     for (const { items, units } of step.needs)
       if (items.length === 1 && 2 * units > model.problem.equipment[items[0]!]!.units) add(`item ${items[0]!}`, job);
@@ -130,7 +131,7 @@ function tailsTo(table: Timetable, group: Group, collect: number): Map<number, n
     const w = model.waits[group.waits[i]!]!;
     const after = tails.get(w.to);
     if (after === undefined || w.past || !table.waitExists(w)) continue;
-    const tail = w.min + model.steps[w.to]!.minutes + after;
+    const tail = w.min + table.lengths.least[w.to]! + after;
     tails.set(w.from, Math.max(tails.get(w.from) ?? -Infinity, tail));
   }
   return tails;

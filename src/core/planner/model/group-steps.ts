@@ -24,6 +24,7 @@ export function groupSteps(steps: StepModel[], waits: WaitModel[], holds: HoldMo
   });
   for (const w of waits) {
     join(w.from, w.to);
+    if (w.sameAs >= 0) join(w.from, w.sameAs);
     if (w.route >= 0) joinBy(`route ${w.route}`, w.from);
   }
   for (const h of holds) {

@@ -1,6 +1,8 @@
-import { lengthOf, OVEN, type Problem } from '../../planning-format/problem';
+import { ovenChoices } from '../../planning-format/lengths';
+import { OVEN, type Problem, type Step } from '../../planning-format/problem';
 import { type Span, mergeSpans } from '../../time/spans';
 import { groupSteps } from './group-steps';
+import { modesOf } from './step-modes';
 import {
   type WaitModel,
   type HoldModel,
@@ -16,6 +18,7 @@ import {
 export interface Model {
   problem: Problem;
   steps: StepModel[];
+  /** Those of the problem in its order, and then what else is asked of some of them. */
   waits: WaitModel[];
   /** The least gap of each wait, and the one that it wishes for. */
   shortest: Int32Array;
@@ -49,33 +52,41 @@ export function compile(problem: Problem): Model {
     return { route, choice: when ? problem.routes[route]!.choices.indexOf(when.choice) : -1 };
   };
 
+  /** The oven of a step: those of its list, where it has one; a placed one is in its own. */
+  const ovenNeed = (s: Step, { celsius, units }: NonNullable<Step['oven']>): Need => {
+    const choices = ovenChoices(s);
+    const own = choices.find((c) => c.equipment === s.placed?.equipment.at(-1));
+    const listed = choices.map((c) => itemIndex.get(c.equipment)!);
+    return { items: choices.length > 0 ? listed : items(OVEN), units, celsius: own?.celsius ?? celsius };
+  };
   const steps: StepModel[] = problem.steps.map((s) => {
     const needs: Need[] = s.uses.map((u) => ({ items: items(u.kind), units: u.units, celsius: null }));
-    if (s.oven) needs.push({ items: items(OVEN), units: s.oven.units, celsius: s.oven.celsius });
+    if (s.oven) needs.push(ovenNeed(s, s.oven));
     const skill = s.people?.skill ?? null;
+    const candidates = s.people
+      ? problem.people.flatMap((p, i) => (skill === null || p.skills.includes(skill) ? [i] : []))
+      : [];
     return {
       work: s.work,
-      minutes: s.placed ? s.placed.end - s.placed.start : lengthOf(s),
       earliest: s.placed ? s.placed.start : Math.max(problem.now, s.earliest ?? problem.now),
       order: s.order === null ? -1 : orderIndex.get(s.order)!,
       ...condition(s.when),
       crew: s.people?.count ?? 0,
-      candidates: s.people
-        ? problem.people.flatMap((p, i) => (skill === null || p.skills.includes(skill) ? [i] : []))
-        : [],
+      candidates,
       needs,
+      modes: modesOf(problem, s, candidates, needs),
       fixed: !s.placed ? FREE : s.placed.state === 'pinned' ? PINNED : FACT,
       waitsIn: [],
       waitsOut: [],
       holds: [],
+      lends: false,
+      lentTo: [],
     };
   });
 
-  const waits: WaitModel[] = problem.waits.map((w, i) => {
+  const waits: WaitModel[] = problem.waits.map((w) => {
     const from = stepIndex.get(w.from)!;
     const to = stepIndex.get(w.to)!;
-    steps[from]!.waitsOut.push(i);
-    steps[to]!.waitsIn.push(i);
     return {
       from,
       to,
@@ -87,7 +98,27 @@ export function compile(problem: Problem): Model {
       wish: w.wish && w.wish.cost > 0 && w.wish.least > w.min ? w.wish : null,
       ...condition(w.when),
       past: steps[from]!.fixed === FACT && steps[to]!.fixed === FACT,
+      sameAs: w.sameItemAs === undefined ? -1 : stepIndex.get(w.sameItemAs)!,
+      offset: 0,
     };
+  });
+  problem.waits.forEach((w, i) => {
+    if (w.attended) waits.push(beside(waits[i]!, [attendance(problem)], 0));
+    if (w.heat)
+      waits.push(
+        beside(
+          waits[i]!,
+          waits[i]!.items!.map((item) => item + coldOven(problem)),
+          coldOven(problem),
+        ),
+      );
+  });
+  waits.forEach((w, i) => {
+    steps[w.from]!.waitsOut.push(i);
+    steps[w.to]!.waitsIn.push(i);
+    if (w.sameAs < 0) return;
+    steps[w.sameAs]!.lends = true;
+    if (w.sameAs !== w.from && w.sameAs !== w.to) steps[w.sameAs]!.lentTo.push(i);
   });
   const holds: HoldModel[] = problem.holds.map((h, i) => {
     const from = stepIndex.get(h.from)!;
@@ -116,6 +147,21 @@ export function compile(problem: Problem): Model {
     orderIndex,
   };
 }
+
+/**
+ * What is asked of a wait beside its place, as a second wait that costs nothing: it takes room in something that nobody sees, as it would on a
+ * shelf. Such waits come after those of the problem.
+ */
+function beside(w: WaitModel, items: number[], offset: number): WaitModel {
+  const sameAs = offset > 0 ? w.sameAs : -1;
+  return { ...w, items, units: 1, ageing: 0, wish: null, sameAs, offset };
+}
+
+/** Index, after those of the equipment, of the item that is open while somebody is on shift. */
+export const attendance = ({ equipment }: Problem): number => equipment.length;
+
+/** An oven's index and this: the item that is open while nothing is baked in it. */
+export const coldOven = ({ equipment }: Problem): number => equipment.length + 1;
 
 /** Pickups of a group's orders, by the index of the hand-over step. */
 export function pickupsOf(model: Model, group: Group): Map<number, number> {

@@ -6,7 +6,10 @@ import type { Timetable } from '../table/timetable';
 import type { Timing } from '../timing/timing';
 import type { Windows } from '../table/start-windows';
 
-/** The timing of one group by itself: the steps that exist, in the order of `existing`, and what is added to their cost. */
+/**
+ * The timing of one group by itself: the starts of the steps that exist, in the order of `existing`, then the ends of those whose length is
+ * open; and what is added to their cost.
+ */
 export interface GroupTiming {
   timing: Timing;
   existing: number[];
@@ -18,7 +21,7 @@ export interface GroupTiming {
  * are convex, as long as the waits are obeyed and no hand-over is before its pickup. Facts stay where they are.
  */
 export function groupTiming(table: Timetable, group: Group, windows: Windows): GroupTiming {
-  const { model } = table;
+  const { model, lengths } = table;
   const existing = group.steps.filter((s) => table.exists(s));
   const place = new Map(existing.map((s, i) => [s, i]));
   const timing: Timing = {
@@ -27,11 +30,25 @@ export function groupTiming(table: Timetable, group: Group, windows: Windows): G
     slope: existing.map(() => 0),
     arcs: [],
   };
+  const ends = new Map<number, number>();
+  existing.forEach((s, i) => {
+    const [least, most] = [lengths.least[s]!, lengths.most[s]!];
+    if (least === most) return;
+    const end = timing.low.length;
+    ends.set(s, end);
+    timing.low.push(timing.low[i]! + least);
+    timing.high.push(timing.high[i]! + most);
+    timing.slope.push(0);
+    timing.arcs.push({ from: i, to: end, least }, { from: end, to: i, least: -most });
+  });
   let constant = costOfChoices(table, group);
   for (const i of group.waits) {
     const w = model.waits[i]!;
     if (!table.waitExists(w)) continue;
-    const [from, to, minutes] = [place.get(w.from)!, place.get(w.to)!, model.steps[w.from]!.minutes];
+    // The gap is reckoned from the start of the step before it and its minutes, or, where those are open, from its end.
+    const end = ends.get(w.from);
+    const [from, to] = [end ?? place.get(w.from)!, place.get(w.to)!];
+    const minutes = end === undefined ? lengths.least[w.from]! : 0;
     if (w.past) {
       constant += costOfGap(w, timing.low[to]! - timing.low[from]! - minutes);
       continue;
@@ -59,10 +76,11 @@ export function groupTiming(table: Timetable, group: Group, windows: Windows): G
   return { timing, existing, constant };
 }
 
-/** The nearest starts that hands, shifts, things and ovens do not forbid outright, each step by itself. */
+/** The nearest starts that hands, shifts, things and ovens do not forbid outright, each step by itself; ends may lie anywhere. */
 export function calendarOf(table: Timetable, existing: number[]): (i: number, start: number) => [number, number] {
   return (i, start) => {
-    const s = existing[i]!;
+    const s = existing[i];
+    if (s === undefined) return [start, start];
     if (table.model.steps[s]!.fixed !== FREE) return [start, start];
     return [nextEarlier(table, s, start), nextLater(table, s, start)];
   };

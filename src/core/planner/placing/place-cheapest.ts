@@ -19,16 +19,27 @@ const MOST_NODES = 60;
 export type CheapestPlacing = 'placed' | 'impossible' | 'unknown';
 
 /**
- * Places a group where it costs least while all others stay, on the routes as they are: starts of least cost by branch and
+ * Places a group where it costs least while all others stay, on the routes as they are and in the ways that are preferred: starts of least cost by branch and
  * bound over what is free, and, where steps of the group are in each other's way, over which gives way. Unless it is placed, the
  * free steps of the group are out of the timetable.
  */
 export function placeCheapest(table: Timetable, group: Group, prefer: Preference, limit = Infinity): CheapestPlacing {
-  const { model, outer } = table;
+  const { model, lengths } = table;
   if (group.steps.length > MOST_STEPS) return 'unknown';
+  for (const s of group.steps) if (model.steps[s]!.modes.length > 1) lengths.choose(s, prefer.mode?.(s) ?? 0);
+  const placed = placeAtLeastCost(table, group, prefer, limit);
+  if (placed === 'placed') return placed;
+  table.removeGroup(group);
+  for (const s of group.steps) lengths.open(s);
+  return placed;
+}
+
+/** The same, each step in the way that is chosen for it. */
+function placeAtLeastCost(table: Timetable, group: Group, prefer: Preference, limit: number): CheapestPlacing {
+  const { model, outer } = table;
   const isFixed = (s: number) => model.steps[s]!.fixed !== FREE;
   openWindows(table, group, outer);
-  if (group.routes.length > 0 && !table.placeStorage(group, prefer)) return 'impossible';
+  if (group.routes.length > 0 && !table.storage.takeRoutes(group, prefer)) return 'impossible';
   if (!narrow(table, group, outer, isFixed)) return 'impossible';
   const { timing, existing, constant } = groupTiming(table, group, outer);
   for (let i = 0; i < existing.length; i++) if (timing.low[i]! > timing.high[i]!) return 'impossible';
@@ -36,7 +47,6 @@ export function placeCheapest(table: Timetable, group: Group, prefer: Preference
   const cutOf = (starts: number[]) => widestCut(starts, around) ?? placeAll(table, existing, starts, prefer);
   const branched = branch(timing, cutOf, MOST_NODES, limit - constant);
   if (branched?.starts) return 'placed';
-  table.removeGroup(group);
   return branched ? 'unknown' : 'impossible';
 }
 
@@ -71,7 +81,7 @@ function placeAll(table: Timetable, existing: number[], starts: number[], prefer
     if (table.place(s, start, prefer)) continue;
     const before = Math.min(start - 1, nextEarlier(table, s, start));
     const after = Math.max(start + 1, nextLater(table, s, start));
-    for (const k of free) table.remove(existing[k]!);
+    for (const k of free) if (table.placed[existing[k]!]) table.takeOut(existing[k]!);
     return { step: i, before, after };
   }
   return null;

@@ -1,4 +1,5 @@
 import { FREE, type Group } from '../model/step-model';
+import { placeInBestMode } from './place-in-best-mode';
 import { placeStep, type Direction, type Slot } from './slot';
 import type { Timetable } from '../table/timetable';
 import type { Preference } from '../table/preference';
@@ -55,10 +56,10 @@ function placeInTurn(table: Timetable, group: Group, options: PlaceOptions): Ste
     const free = step.fixed === FREE;
     outer.low[s] = free ? Math.max(step.earliest, options.low?.(s) ?? -Infinity) : step.earliest;
     outer.high[s] = free
-      ? Math.min(model.problem.horizon - step.minutes, options.high?.(s) ?? Infinity)
+      ? Math.min(model.problem.horizon - table.lengths.least[s]!, options.high?.(s) ?? Infinity)
       : step.earliest;
   }
-  if (group.routes.length > 0 && !table.placeStorage(group, options.prefer)) return fail(existing[0] ?? -1);
+  if (group.routes.length > 0 && !table.storage.takeRoutes(group, options.prefer)) return fail(existing[0] ?? -1);
   const isFixed = (s: number) => model.steps[s]!.fixed !== FREE;
   if (!narrow(table, group, outer, isFixed)) return fail(existing[0] ?? -1);
   for (const s of existing) if (outer.low[s]! > outer.high[s]!) return fail(s);
@@ -73,7 +74,7 @@ function placeInTurn(table: Timetable, group: Group, options: PlaceOptions): Ste
     const low = now.low[step]!;
     const high = now.high[step]!;
     let slot: Slot = { start: null, stuck: null };
-    if (low <= high) slot = placeStep(table, step, low, high, direction, options.prefer);
+    if (low <= high) slot = placeInBestMode(table, step, now, () => currentWindows(table, group, outer, now), options);
     if (slot.start !== null) {
       waiting.delete(step);
       if (!narrowFrom(table, now, step)) return fail(step);

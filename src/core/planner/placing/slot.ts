@@ -1,5 +1,5 @@
 import { runsByItself } from '../../planning-format/problem';
-import type { StepModel } from '../model/step-model';
+import type { StepMode, WaitModel } from '../model/step-model';
 import type { Timetable } from '../table/timetable';
 import type { Preference } from '../table/preference';
 
@@ -47,22 +47,36 @@ export function placeStep(
   return { start: null, stuck: null };
 }
 
-/** The latest start at or before `from` that shifts, hands, items and ovens do not forbid outright. */
+/** The latest start at or before `from` that shifts, hands, items and ovens do not forbid outright, in one of the ways that are open. */
 export function nextEarlier(table: Timetable, step: number, from: number): number {
+  const { modes } = table.model.steps[step]!;
+  if (!table.lengths.isOpen(step)) return latestIn(table, step, table.lengths.modeOf(step), from);
+  return Math.max(...modes.map((mode) => latestIn(table, step, mode, from)));
+}
+
+/** The earliest start at or after `from` that shifts, hands, items and ovens do not forbid outright, in one of the ways that are open. */
+export function nextLater(table: Timetable, step: number, from: number): number {
+  const { modes } = table.model.steps[step]!;
+  if (!table.lengths.isOpen(step)) return earliestIn(table, step, table.lengths.modeOf(step), from);
+  return Math.min(...modes.map((mode) => earliestIn(table, step, mode, from)));
+}
+
+function latestIn(table: Timetable, step: number, mode: StepMode, from: number): number {
   const s = table.model.steps[step]!;
+  const { minutes } = mode;
   let start = from;
-  if (runsByItself(s.work)) start = latestAttended(table, start, s.minutes);
+  if (runsByItself(s.work)) start = latestAttended(table, start, minutes);
   if (s.crew > 0) {
-    start = Math.min(start, latestHands(table, s, start));
+    start = Math.min(start, latestHands(table, s.crew, mode, start));
   }
-  for (const need of s.needs) {
+  for (const need of mode.needs) {
     let best = -Infinity;
     for (const item of need.items) {
       let at = start;
       for (let before = Infinity; at !== before && at > best;) {
         before = at;
-        at = table.items[item]!.latest(at, s.minutes, need.units);
-        if (need.celsius !== null && s.minutes > 0) at = table.ovens[item]!.latest(at, s.minutes, need.celsius);
+        at = table.items[item]!.latest(at, minutes, need.units);
+        if (need.celsius !== null && minutes > 0) at = table.ovens[item]!.latest(at, minutes, need.celsius);
       }
       best = Math.max(best, at);
       if (best === start) break;
@@ -72,22 +86,22 @@ export function nextEarlier(table: Timetable, step: number, from: number): numbe
   return start;
 }
 
-/** The earliest start at or after `from` that shifts, hands, items and ovens do not forbid outright. */
-export function nextLater(table: Timetable, step: number, from: number): number {
+function earliestIn(table: Timetable, step: number, mode: StepMode, from: number): number {
   const s = table.model.steps[step]!;
+  const { minutes } = mode;
   let start = from;
-  if (runsByItself(s.work)) start = earliestAttended(table, start, s.minutes);
+  if (runsByItself(s.work)) start = earliestAttended(table, start, minutes);
   if (s.crew > 0) {
-    start = Math.max(start, earliestHands(table, s, start));
+    start = Math.max(start, earliestHands(table, s.crew, mode, start));
   }
-  for (const need of s.needs) {
+  for (const need of mode.needs) {
     let best = Infinity;
     for (const item of need.items) {
       let at = start;
       for (let before = -Infinity; at !== before && at < best;) {
         before = at;
-        at = table.items[item]!.earliest(at, s.minutes, need.units);
-        if (need.celsius !== null && s.minutes > 0) at = table.ovens[item]!.earliest(at, s.minutes, need.celsius);
+        at = table.items[item]!.earliest(at, minutes, need.units);
+        if (need.celsius !== null && minutes > 0) at = table.ovens[item]!.earliest(at, minutes, need.celsius);
       }
       best = Math.min(best, at);
       if (best === start) break;
@@ -98,7 +112,7 @@ export function nextLater(table: Timetable, step: number, from: number): number 
 }
 
 /** The latest start at or before `from` at which enough of those who can are free, each by themselves. */
-function latestHands(table: Timetable, { crew, candidates, minutes }: StepModel, from: number): number {
+function latestHands(table: Timetable, crew: number, { candidates, minutes }: StepMode, from: number): number {
   if (crew > 1) {
     const fits = candidates.map((p) => table.people[p]!.latest(from, minutes)).sort((a, b) => b - a);
     return fits[crew - 1] ?? -Infinity;
@@ -111,7 +125,7 @@ function latestHands(table: Timetable, { crew, candidates, minutes }: StepModel,
   return best;
 }
 
-function earliestHands(table: Timetable, { crew, candidates, minutes }: StepModel, from: number): number {
+function earliestHands(table: Timetable, crew: number, { candidates, minutes }: StepMode, from: number): number {
   if (crew > 1) {
     const fits = candidates.map((p) => table.people[p]!.earliest(from, minutes)).sort((a, b) => a - b);
     return fits[crew - 1] ?? Infinity;
@@ -168,39 +182,46 @@ function storageLimit(
   late: boolean,
 ): { start: number; stuck: { step: number; bound: number } | null } {
   const { model } = table;
-  const { minutes, waitsIn, waitsOut, holds } = model.steps[step]!;
+  const { waitsIn, waitsOut, holds } = model.steps[step]!;
+  const minutes = table.lengths.least[step]!;
   let start = from;
+  // Where the wait lies in what this step is to use, any item of it may still be chosen.
+  const roomsFor = (w: WaitModel) => table.storage.roomsFor(w) ?? (w.sameAs === step ? w.items : null);
   const before = (items: number[], units: number, since: number, offset: number, neighbour: number) => {
-    const until = Math.max(...items.map((i) => table.items[i]!.freeUntil(since, units)));
+    const until = Math.max(...items.map((i) => table.storage.rooms[i]!.freeUntil(since, units)));
     if (start + offset <= Math.max(until, since)) return null;
     if (late) {
       start = Math.max(until, since) - offset;
       return null;
     }
-    const clear = Math.min(...items.map((i) => table.items[i]!.blockedUntil(since, units)));
+    const clear = Math.min(...items.map((i) => table.storage.rooms[i]!.blockedUntil(since, units)));
     return { step: neighbour, bound: clear };
   };
   const after = (items: number[], units: number, to: number, offset: number, neighbour: number) => {
-    const since = Math.min(...items.map((i) => table.items[i]!.freeSince(to, units)));
+    const since = Math.min(...items.map((i) => table.storage.rooms[i]!.freeSince(to, units)));
     if (start + offset >= Math.min(since, to)) return null;
     if (!late) {
       start = Math.min(since, to) - offset;
       return null;
     }
-    const clear = Math.max(...items.map((i) => table.items[i]!.blockedSince(to, units)));
+    const clear = Math.max(...items.map((i) => table.storage.rooms[i]!.blockedSince(to, units)));
     return { step: neighbour, bound: clear };
   };
 
   for (const i of waitsIn) {
     const w = model.waits[i]!;
     if (!w.items || !table.placed[w.from] || !table.taken(w)) continue;
-    const stuck = before(w.items, w.units, table.end(w.from), 0, w.from);
-    if (stuck) return { start, stuck: { ...stuck, bound: stuck.bound - model.steps[w.from]!.minutes } };
+    const rooms = roomsFor(w);
+    if (!rooms) continue;
+    const stuck = before(rooms, w.units, table.end(w.from), 0, w.from);
+    if (stuck) return { start, stuck: { ...stuck, bound: stuck.bound - table.lengths.least[w.from]! } };
   }
   for (const i of waitsOut) {
     const w = model.waits[i]!;
     if (!w.items || !table.placed[w.to] || !table.taken(w)) continue;
-    const stuck = after(w.items, w.units, table.start[w.to]!, minutes, w.to);
+    const rooms = roomsFor(w);
+    if (!rooms) continue;
+    const stuck = after(rooms, w.units, table.start[w.to]!, minutes, w.to);
     if (stuck) return { start, stuck };
   }
   for (const i of holds) {
@@ -212,7 +233,7 @@ function storageLimit(
     }
     if (h.from === step && table.placed[h.until]) {
       const stuck = after(h.items, h.units, table.end(h.until), 0, h.until);
-      if (stuck) return { start, stuck: { ...stuck, bound: stuck.bound - model.steps[h.until]!.minutes } };
+      if (stuck) return { start, stuck: { ...stuck, bound: stuck.bound - table.lengths.least[h.until]! } };
     }
   }
   return { start, stuck: null };

@@ -68,7 +68,8 @@ describe('start-time windows', () => {
           expect(low).toBeLessThanOrEqual(table.start[s]!);
           expect(high).toBeGreaterThanOrEqual(table.start[s]!);
           for (const start of [low - 1, high + 1]) {
-            const { waitsIn, waitsOut, minutes, earliest } = model.steps[s]!;
+            const { waitsIn, waitsOut, earliest } = model.steps[s]!;
+            const minutes = table.lengths.least[s]!;
             const breaks = (i: number) => {
               const w = model.waits[i]!;
               if (!table.waitExists(w)) return false;
@@ -97,7 +98,7 @@ describe('start-time windows', () => {
     // Mixed 300 minutes earlier at the latest, the batter does not keep: the bake has to be placed anew, and earlier.
     expect(pull(table, group, outer, into.from, before - 300, 'latest')).toBe(true);
     expect(table.placed[bake]).toBe(0);
-    expect(outer.high[bake]).toBe(before - 300 + model.steps[into.from]!.minutes + into.max);
+    expect(outer.high[bake]).toBe(before - 300 + table.lengths.least[into.from]! + into.max);
     expect(pull(table, group, outer, into.from, before, 'latest')).toBe(false);
   });
 });

@@ -4,11 +4,11 @@ import type { Timetable } from '../table/timetable';
 import type { Windows } from '../table/start-windows';
 
 /** The windows of a group before anything is narrowed: a free step from its earliest to the horizon, a fixed one where it is. */
-export function openWindows({ model }: Timetable, group: Group, { low, high }: Windows): void {
+export function openWindows({ model, lengths }: Timetable, group: Group, { low, high }: Windows): void {
   for (const s of group.steps) {
-    const { earliest, fixed, minutes } = model.steps[s]!;
+    const { earliest, fixed } = model.steps[s]!;
     low[s] = earliest;
-    high[s] = fixed === FREE ? model.problem.horizon - minutes : earliest;
+    high[s] = fixed === FREE ? model.problem.horizon - lengths.least[s]! : earliest;
   }
 }
 
@@ -20,8 +20,10 @@ export function openWindows({ model }: Timetable, group: Group, { low, high }: W
  */
 export function narrow(table: Timetable, group: Group, windows: Windows, isPlaced: (step: number) => boolean): boolean {
   const { low, high } = windows;
-  const { steps, waits } = table.model;
-  const { activeWaits, leastGap } = table;
+  const { waits } = table.model;
+  const { activeWaits, leastGap, lengths } = table;
+  // Where it is open how long a step takes, a shortest wait counts from its soonest end, and a longest one from its last.
+  const { least: shortest, most: longest } = lengths;
   let count = 0;
   for (const i of group.waits) {
     const w = waits[i]!;
@@ -33,13 +35,13 @@ export function narrow(table: Timetable, group: Group, windows: Windows, isPlace
     for (let k = 0; k < count; k++) {
       const { from, to, max } = waits[activeWaits[k]!]!;
       const min = leastGap[activeWaits[k]!]!;
-      const end = low[from]! + steps[from]!.minutes;
+      const end = low[from]! + shortest[from]!;
       if (end + min > low[to]! && !isPlaced(to)) {
         low[to] = end + min;
         changed = true;
       }
       if (max === Infinity) continue;
-      const back = low[to]! - max - steps[from]!.minutes;
+      const back = low[to]! - max - longest[from]!;
       if (back > low[from]! && !isPlaced(from)) {
         low[from] = back;
         changed = true;
@@ -48,13 +50,13 @@ export function narrow(table: Timetable, group: Group, windows: Windows, isPlace
     for (let k = count - 1; k >= 0; k--) {
       const { from, to, max } = waits[activeWaits[k]!]!;
       const min = leastGap[activeWaits[k]!]!;
-      const latest = high[to]! - min - steps[from]!.minutes;
+      const latest = high[to]! - min - shortest[from]!;
       if (latest < high[from]! && !isPlaced(from)) {
         high[from] = latest;
         changed = true;
       }
       if (max === Infinity) continue;
-      const forth = high[from]! + steps[from]!.minutes + max;
+      const forth = high[from]! + longest[from]! + max;
       if (forth < high[to]! && !isPlaced(to)) {
         high[to] = forth;
         changed = true;
@@ -81,7 +83,8 @@ export function currentWindows(table: Timetable, group: Group, outer: Windows, i
  */
 export function narrowFrom(table: Timetable, { low, high }: Windows, placed: number): boolean {
   const { steps, waits } = table.model;
-  const { queue, queued, leastGap } = table;
+  const { queue, queued, leastGap, lengths } = table;
+  const { least: shortest, most: longest } = lengths;
   low[placed] = high[placed] = table.start[placed]!;
   queue.length = 0;
   queue.push(placed);
@@ -93,12 +96,12 @@ export function narrowFrom(table: Timetable, { low, high }: Windows, placed: num
       for (const s of queue) queued[s] = 0;
       return false;
     }
-    const { minutes, waitsIn, waitsOut } = steps[step]!;
+    const { waitsIn, waitsOut } = steps[step]!;
     for (const i of waitsOut) {
       const w = waits[i]!;
       if (table.placed[w.to] || w.past || !table.waitExists(w)) continue;
-      const least = low[step]! + minutes + leastGap[i]!;
-      const most = high[step]! + minutes + w.max;
+      const least = low[step]! + shortest[step]! + leastGap[i]!;
+      const most = high[step]! + longest[step]! + w.max;
       if (least <= low[w.to]! && most >= high[w.to]!) continue;
       if (least > low[w.to]!) low[w.to] = least;
       if (most < high[w.to]!) high[w.to] = most;
@@ -109,9 +112,8 @@ export function narrowFrom(table: Timetable, { low, high }: Windows, placed: num
     for (const i of waitsIn) {
       const w = waits[i]!;
       if (table.placed[w.from] || w.past || !table.waitExists(w)) continue;
-      const own = steps[w.from]!.minutes;
-      const least = low[step]! - w.max - own;
-      const most = high[step]! - leastGap[i]! - own;
+      const least = low[step]! - w.max - longest[w.from]!;
+      const most = high[step]! - leastGap[i]! - shortest[w.from]!;
       if (least <= low[w.from]! && most >= high[w.from]!) continue;
       if (least > low[w.from]!) low[w.from] = least;
       if (most < high[w.from]!) high[w.from] = most;
@@ -126,7 +128,8 @@ export function narrowFrom(table: Timetable, { low, high }: Windows, placed: num
 /** The span of starts that the neighbours of a step leave it, where all of them are placed. */
 export function roomOf(table: Timetable, step: number): [low: number, high: number] {
   const { model } = table;
-  const { waitsIn, waitsOut, minutes, earliest, work, order } = model.steps[step]!;
+  const { waitsIn, waitsOut, earliest, work, order } = model.steps[step]!;
+  const minutes = table.lengths.least[step]!;
   let low = work === 'collect' ? Math.max(earliest, model.problem.orders[order]!.pickup) : earliest;
   let high = model.problem.horizon - minutes;
   for (const i of waitsIn) {

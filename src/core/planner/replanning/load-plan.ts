@@ -24,12 +24,25 @@ export function readEarlier(model: Model, plan: Plan): EarlierPlan {
     prefer: {
       person: (s, p) => plain.person(s, p) + before(steps[s]?.people, model.problem.people[p]!.id),
       item: (s, i) => plain.item(s, i) + before(steps[s]?.equipment, model.problem.equipment[i]!.id),
+      mode: (s) => (steps[s] ? modeBefore(model, s, steps[s]) : 0),
     },
     choice: (route) => {
       const { id, choices } = model.problem.routes[route]!;
       return choices.indexOf(plan.routes[id] ?? '');
     },
   };
+}
+
+/** The way of doing a step that the earlier plan had: by those people, or in that oven. The quickest where that is none any more. */
+function modeBefore(model: Model, step: number, { people, equipment }: PlannedStep): number {
+  const hands = people.flatMap((id) => model.personIndex.get(id) ?? []);
+  const oven = model.itemIndex.get(equipment.at(-1) ?? '') ?? -1;
+  const same = model.steps[step]!.modes.findIndex(({ candidates, slowest, needs }) =>
+    hands.length > 0
+      ? hands.every((p) => candidates.includes(p)) && hands.some((p) => slowest.includes(p))
+      : needs.at(-1)?.items.includes(oven),
+  );
+  return Math.max(0, same);
 }
 
 /** Takes the earlier plan's choice on every route of a group that it knew. */

@@ -27,7 +27,8 @@ export function nearestStarts(table: Timetable, group: Group, earlier: EarlierPl
       start.set(s, Math.max(before, steps[s]!.earliest, pickups.get(s) ?? -Infinity));
     }
   }
-  const end = (s: number) => (was.has(s) ? start.get(s)! + steps[s]!.minutes : table.end(s));
+  const minutesBefore = (s: number) => steps[s]!.modes[earlier.prefer.mode?.(s) ?? 0]!.minutes;
+  const end = (s: number) => (was.has(s) ? start.get(s)! + minutesBefore(s) : table.end(s));
   const move = (s: number, by: number) => {
     const to = start.get(s)! + by;
     start.set(s, to);

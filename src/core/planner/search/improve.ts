@@ -78,7 +78,7 @@ export function improve(
     const before = touched.map((g) => table.record(g));
     const was = sum(touched.map((g) => costs.get(g)!));
     const done = step
-      ? moveSteps(table, steps, touched, noisyPreference(plain, random), random, aim)
+      ? moveSteps(table, steps, touched, noisyPreference(model, plain, random), random, aim)
       : placeAgain(table, touched, plain, random, was + threshold, least, aim);
     const after = done ? sum(touched.map((g) => costOf(table, g))) : Infinity;
     if (after > was + threshold) {

@@ -2,7 +2,7 @@ import { FREE, type Group } from '../model/step-model';
 import type { Aim } from './aim';
 import { polish } from './polish';
 import type { Random } from '../model/random';
-import { placeStep } from '../placing/slot';
+import { placeInBestMode } from '../placing/place-in-best-mode';
 import type { Timetable } from '../table/timetable';
 import type { Preference } from '../table/preference';
 import { currentWindows, narrow, narrowFrom, openWindows } from '../placing/windows';
@@ -41,7 +41,8 @@ export function moveSteps(
   }
   const waiting = new Set(chosen);
   const lateShare = random();
-  for (const group of groups) if (!currentWindows(table, group, outer, now)) return false;
+  const renew = () => groups.every((group) => currentWindows(table, group, outer, now));
+  if (!renew()) return false;
   while (waiting.size > 0) {
     const late = lateShare < 0.4 || (lateShare < 0.7 && random() < 0.5);
     let next = -1;
@@ -61,7 +62,7 @@ export function moveSteps(
     }
     const slot =
       now.low[next]! <= now.high[next]!
-        ? placeStep(table, next, now.low[next]!, now.high[next]!, late ? 'latest' : 'earliest', prefer)
+        ? placeInBestMode(table, next, now, renew, { direction: late ? 'latest' : 'earliest', prefer })
         : { start: null };
     if (slot.start === null || !narrowFrom(table, now, next)) return false;
     waiting.delete(next);

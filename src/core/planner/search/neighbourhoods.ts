@@ -40,7 +40,7 @@ export function rivals(table: Timetable, centre: Group, random: Random): Group[]
     const g = groupOf[s]!;
     if (!table.placed[s] || groups[g] === centre || table.end(s) <= from || table.start[s]! >= until) continue;
     const shared = table.crew[s]!.some((p) => people.has(p)) || table.stepItems[s]!.some((i) => items.has(i));
-    if (shared) minutes.set(g, (minutes.get(g) ?? 0) + steps[s]!.minutes);
+    if (shared) minutes.set(g, (minutes.get(g) ?? 0) + table.lengths.least[s]!);
   }
   const count = 1 + Math.floor(random() * 3);
   const drawn = [...minutes].map(([g, m]) => ({ g, rank: random() ** (1 / (m + 1)) })).sort((a, b) => b.rank - a.rank);

@@ -2,6 +2,7 @@ import { groupAgeing, groupCost } from '../table/cost';
 import type { Aim } from './aim';
 import { placeSteps } from '../placing/place-steps';
 import { pickupsOf } from '../model/model';
+import type { Model } from '../model/model';
 import type { Group } from '../model/step-model';
 import { placeGroup, type PlacingPolicy } from '../placing/place-group';
 import { takeRoutes } from '../placing/fixed-steps';
@@ -23,6 +24,8 @@ const FORWARD = 0.1;
 /** Shares of the groups that go as near as they can to where an earlier plan had them, and of those whose ends alone are placed anew. */
 const NEAR = 0.15;
 const TAIL = 0.5;
+/** Share of the steps that are done in a way drawn by chance, where there are several. */
+const OTHER_MODE = 0.3;
 /** How long before the pickup that hour is, or a step that is brought forward has to begin, at most. Minutes. */
 const MOST_AHEAD = 3 * 1440;
 /** A step is brought forward by this at most from where it was. */
@@ -128,18 +131,20 @@ function placeOne(table: Timetable, group: Group, policy: PlacingPolicy, random:
 }
 
 /** A policy with some chance in it, so that hands and things are tried that would not be taken first. */
-export function noisyPreference(plain: Preference, random: Random): Preference {
+export function noisyPreference(model: Model, plain: Preference, random: Random): Preference {
   const people = random() < 0.5 ? 0 : 6;
   return {
     person: (step, p) => plain.person(step, p) + people * random(),
     item: (step, i) => (random() < 0.1 ? random() * i : plain.item(step, i)),
+    mode: (step) =>
+      random() < OTHER_MODE ? Math.floor(random() * model.steps[step]!.modes.length) : (plain.mode?.(step) ?? 0),
   };
 }
 
 function randomPolicy(table: Timetable, plain: Preference, random: Random): PlacingPolicy {
   const spread = random() < 0.4 ? 0 : 10 ** (random() * 3);
   return {
-    prefer: noisyPreference(plain, random),
+    prefer: noisyPreference(table.model, plain, random),
     noise: () => spread * random(),
     probes: random() < 0.2 ? 4 : 1,
     routes: (group) => {

@@ -31,7 +31,7 @@ export function polish(table: Timetable, group: Group, prefer: Preference, costO
       const [low, high] = by < 0 ? [turn, start - 1] : [start + 1, turn];
       if (low > high) continue;
       const before = table.recordStep(s);
-      table.remove(s);
+      table.takeOut(s);
       const slot = placeStep(table, s, low, high, direction, prefer);
       const after = slot.start === null ? Infinity : costOf(table, group);
       if (after < cost - 1e-9) {
@@ -39,7 +39,7 @@ export function polish(table: Timetable, group: Group, prefer: Preference, costO
         moved = true;
         continue;
       }
-      table.remove(s);
+      if (table.placed[s]) table.takeOut(s);
       table.restoreStep(s, before);
     }
   }
@@ -49,7 +49,8 @@ export function polish(table: Timetable, group: Group, prefer: Preference, costO
 /** What a minute earlier (−1) or later (1) than a start would save, by the waits before and after a step. */
 function gainAt(table: Timetable, step: number, start: number, by: -1 | 1): number {
   const { waits, steps } = table.model;
-  const { waitsIn, waitsOut, minutes } = steps[step]!;
+  const { waitsIn, waitsOut } = steps[step]!;
+  const minutes = table.lengths.least[step]!;
   let gain = 0;
   // A gap that grows costs its age, and falls less short of a wish; one that shrinks the other way round.
   const add = ({ min, ageing, wish }: WaitModel, gap: number, grows: boolean) => {
@@ -70,7 +71,8 @@ function gainAt(table: Timetable, step: number, start: number, by: -1 | 1): numb
 /** The start up to which it pays to move a step that way: where a wish is just granted, or broken; or the end of its room. */
 function turnOf(table: Timetable, step: number, by: -1 | 1, end: number): number {
   const { waits, steps } = table.model;
-  const { waitsIn, waitsOut, minutes } = steps[step]!;
+  const { waitsIn, waitsOut } = steps[step]!;
+  const minutes = table.lengths.least[step]!;
   const now = table.start[step]!;
   const turns: number[] = [];
   for (const i of waitsIn) {

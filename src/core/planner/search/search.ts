@@ -69,7 +69,8 @@ function priorityRules(model: Model, random: Random): Group[][] {
   const begun = (g: Group) => (g.steps.some((s) => model.steps[s]!.fixed > 0) ? 0 : 1);
   const pickup = (g: Group) => Math.min(...g.orders.map((o) => problem.orders[o]!.pickup), Infinity);
   const weight = (g: Group) => Math.max(...g.orders.map((o) => problem.orders[o]!.weight), 0);
-  const work = (g: Group) => g.steps.reduce((sum, s) => sum + model.steps[s]!.minutes * model.steps[s]!.crew, 0);
+  const work = (g: Group) =>
+    g.steps.reduce((sum, s) => sum + model.steps[s]!.modes[0]!.minutes * model.steps[s]!.crew, 0);
   const by = (rank: (g: Group) => number) => {
     const ranks = new Map(model.groups.map((g) => [g, rank(g)]));
     return [...model.groups].sort(

@@ -41,7 +41,7 @@ export function shopOf(model: Model): Shop | null {
     const { units, closed } = problem.equipment[item]!;
     if (need!.items.length !== 1 || need!.celsius !== null || 2 * need!.units <= units || closed?.length) return null;
     // What takes no time keeps nothing busy: it may lie beside anything.
-    if (s.minutes === 0) return -1;
+    if (s.modes[0]!.minutes === 0) return -1;
     if (!thingOf.has(item)) thingOf.set(item, thingOf.size);
     return thingOf.get(item)!;
   };
@@ -62,7 +62,7 @@ export function shopOf(model: Model): Shop | null {
   if (after.some((a, i) => a.length === 0 && i < steps.length - 1)) return null;
   return {
     ...{ steps, before, after, things: thingOf.size, pickup: problem.orders[0]!.pickup },
-    minutes: Int32Array.from(steps, (s) => model.steps[s]!.minutes),
+    minutes: Int32Array.from(steps, (s) => model.steps[s]!.modes[0]!.minutes),
     release: Int32Array.from(steps, (s) => model.steps[s]!.earliest),
     thing: Int32Array.from(things as number[]),
   };

@@ -1,8 +1,8 @@
 import type { Span } from '../../time/spans';
 
 /** Far before and far after anything a problem can say. */
-const LONG_AGO = -1e9;
-const FAR_OFF = 1e9;
+export const LONG_AGO = -1e9;
+export const FAR_OFF = 1e9;
 
 /**
  * The time of one pair of hands: what is blocked, as sorted spans that do not overlap.

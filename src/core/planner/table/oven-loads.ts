@@ -1,8 +1,13 @@
+import { LoadProfile } from './load-profile';
+
 /**
  * The loads of one oven in time, for its temperature: loads that overlap share one temperature, and between
  * two loads at different temperatures lies the time to heat up or cool down.
  */
 export class OvenLoads {
+  /** How many loads are in it, and how many waits have its heat off: each of them wants none of the other. */
+  readonly inUse = new LoadProfile(0);
+  readonly off = new LoadProfile(0);
   private readonly loads: { start: number; end: number; celsius: number }[] = [];
 
   constructor(
@@ -20,18 +25,21 @@ export class OvenLoads {
     let i = this.loads.length;
     while (i > 0 && this.loads[i - 1]!.start > start) i -= 1;
     this.loads.splice(i, 0, { start, end, celsius });
+    this.inUse.add(start, end, 1);
   }
 
   remove(start: number, end: number, celsius: number): void {
     const i = this.loads.findIndex((l) => l.start === start && l.end === end && l.celsius === celsius);
     if (i < 0) throw new Error(`no load of ${celsius} °C at [${start}, ${end})`);
     this.loads.splice(i, 1);
+    this.inUse.add(start, end, -1);
   }
 
-  /** Latest start at or before `from` that no load at another temperature forbids. */
+  /** Latest start at or before `from` that no load at another temperature forbids, and no wait that has the oven off. */
   latest(from: number, minutes: number, celsius: number): number {
     let start = from;
     for (let moved = true; moved;) {
+      start = this.off.latest(start, minutes, 0);
       moved = false;
       for (let i = this.loads.length - 1; i >= 0; i--) {
         const load = this.loads[i]!;
@@ -43,10 +51,11 @@ export class OvenLoads {
     return start;
   }
 
-  /** Earliest start at or after `from` that no load at another temperature forbids. */
+  /** Earliest start at or after `from` that no load at another temperature forbids, and no wait that has the oven off. */
   earliest(from: number, minutes: number, celsius: number): number {
     let start = from;
     for (let moved = true; moved;) {
+      start = this.off.earliest(start, minutes, 0);
       moved = false;
       for (const load of this.loads) {
         if (load.celsius === celsius || !this.clash(load, start, minutes, celsius)) continue;

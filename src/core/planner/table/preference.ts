@@ -4,6 +4,8 @@ import type { Model } from '../model/model';
 export interface Preference {
   person(step: number, person: number): number;
   item(step: number, item: number): number;
+  /** The way of doing a step that it should rather be done in, by index; the quickest where it has none. */
+  mode?(step: number): number;
 }
 
 /** The plain policy: people with the fewest skills first, so that specialists stay free; items in their order. */

@@ -4,6 +4,8 @@ export interface GroupRecord {
   starts: (number | null)[];
   people: number[][];
   items: number[][];
+  /** The way in which each step is done. */
+  modes: number[];
   waitItems: number[];
   holdItems: number[];
   choices: number[];
@@ -15,6 +17,7 @@ export interface StepRecord {
   start: number;
   people: number[];
   items: number[];
+  mode: number;
   waitItems: [wait: number, item: number][];
   holdItems: [hold: number, item: number][];
 }

@@ -1,10 +1,12 @@
-import { cheapestChoice, OVEN, runsByItself } from '../../planning-format/problem';
+import { OVEN, runsByItself } from '../../planning-format/problem';
 import { offShift, type BusyLine } from './busy-line';
 import { LoadProfile } from './load-profile';
 import type { Model } from '../model/model';
-import { FACT, FREE, type Group, type HoldModel, type WaitModel } from '../model/step-model';
+import { FACT, FREE, type Group } from '../model/step-model';
 import { OvenLoads } from './oven-loads';
 import type { GroupRecord, StepRecord } from './records';
+import { PlanState } from './plan-state';
+import { Storage } from './storage';
 import { newWindows, type Windows } from './start-windows';
 import type { Preference } from './preference';
 
@@ -14,20 +16,11 @@ const NOBODY: number[] = [];
  * The state of a plan while it is being made: who and what is busy when, and where every step is placed.
  * Every placement it accepts obeys the rules of the format; the search above it only chooses.
  */
-export class Timetable {
+export class Timetable extends PlanState {
   readonly people: BusyLine[];
   readonly items: LoadProfile[];
   readonly ovens: (OvenLoads | null)[];
-  readonly start: Int32Array;
-  readonly placed: Uint8Array;
-  readonly crew: number[][];
-  readonly stepItems: number[][];
-  readonly waitItem: Int32Array;
-  readonly holdItem: Int32Array;
-  /** Choice taken on each route. */
-  readonly choice: Int32Array;
-  /** 1 for an order that is left out. */
-  readonly leftOut: Uint8Array;
+  readonly storage: Storage;
   /** Start-time windows in the making, for whoever places steps now: made once, as placing happens a million times. */
   readonly outer: Windows;
   readonly now: Windows;
@@ -39,7 +32,8 @@ export class Timetable {
   readonly queue: number[] = [];
   readonly queued: Uint8Array;
 
-  constructor(readonly model: Model) {
+  constructor(model: Model) {
+    super(model);
     const { problem } = model;
     this.people = problem.people.map((p) => offShift(p.shifts));
     // What happened keeps its people busy, even if its order is left out: nobody gets those minutes back.
@@ -62,42 +56,12 @@ export class Timetable {
         this.takeItem(model.itemIndex.get(placed.equipment[k]!)!, placed.start, placed.end, need.units, need.celsius),
       );
     });
-    this.start = new Int32Array(model.steps.length);
-    this.placed = new Uint8Array(model.steps.length);
-    this.crew = model.steps.map(() => []);
-    this.stepItems = model.steps.map(() => []);
-    this.waitItem = new Int32Array(model.waits.length).fill(-1);
-    this.holdItem = new Int32Array(model.holds.length).fill(-1);
-    // The cheapest until another is taken: what serves no order goes no other way.
-    this.choice = Int32Array.from(problem.routes, cheapestChoice);
-    this.leftOut = new Uint8Array(problem.orders.length);
+    this.storage = new Storage(this, this.items, this.ovens);
     this.outer = newWindows(model.steps.length);
     this.now = newWindows(model.steps.length);
     this.activeWaits = new Int32Array(model.waits.length);
     this.leastGap = model.shortest;
     this.queued = new Uint8Array(model.steps.length);
-  }
-
-  end(step: number): number {
-    return this.start[step]! + this.model.steps[step]!.minutes;
-  }
-
-  taken(x: { route: number; choice: number }): boolean {
-    return x.route < 0 || this.choice[x.route] === x.choice;
-  }
-
-  exists(step: number): boolean {
-    const s = this.model.steps[step]!;
-    return this.taken(s) && (s.order < 0 || this.leftOut[s.order] === 0);
-  }
-
-  /** Does the wait count, with both its steps in the plan? */
-  waitExists(w: WaitModel): boolean {
-    return this.taken(w) && this.exists(w.from) && this.exists(w.to);
-  }
-
-  holdExists(h: HoldModel): boolean {
-    return this.taken(h) && this.exists(h.from) && this.exists(h.until);
   }
 
   /** Is somebody on shift when it goes in, and when it comes out (the end of a shift counts)? */
@@ -112,50 +76,73 @@ export class Timetable {
   }
 
   /**
-   * Puts a step at a start, with people and items that are free then, and the storage of every wait and hold
-   * whose other end is placed. Returns false, with nothing changed, where that cannot be.
+   * Puts a step at a start, in the way that is chosen for it or else the quickest, with people and items that are free then, and the storage
+   * of every wait and hold whose other end is placed. Returns false, with nothing changed, where that cannot be.
    */
   place(step: number, start: number, prefer: Preference): boolean {
     const s = this.model.steps[step]!;
-    const end = start + s.minutes;
+    const end = start + this.lengths.least[step]!;
     if (runsByItself(s.work) && !this.attended(start, end)) return false;
     const crew = this.crewFor(step, start, end, prefer);
     if (crew.length < s.crew) return false;
+    const wasOpen = this.lengths.isOpen(step);
+    if (wasOpen) this.lengths.choose(step, 0);
+    // Where something stays in what it uses, another item may leave room where the first does not.
+    const refused: number[] = [];
+    for (;;) {
+      const items = this.takeItems(step, start, end, prefer, refused);
+      if (!items) break;
+      this.occupy(step, start, crew, items);
+      if (this.storage.take(step, prefer)) return true;
+      this.takeOut(step);
+      if (!s.lends || items.length === 0) break;
+      refused.push(items.at(-1)!);
+    }
+    if (wasOpen) this.lengths.open(step);
+    return false;
+  }
+
+  /** Takes the best item that is free for each need; null, with nothing taken, where one has none. */
+  private takeItems(step: number, start: number, end: number, prefer: Preference, refused: number[]): number[] | null {
     const items: number[] = [];
-    for (const need of s.needs) {
+    for (const need of this.lengths.modeOf(step).needs) {
       let best = -1;
       let bestRank = Infinity;
       for (const item of need.items) {
         const rank = prefer.item(step, item);
         if (rank >= bestRank || !this.itemFits(item, start, end, need.units, need.celsius)) continue;
+        if (refused.includes(item)) continue;
         best = item;
         bestRank = rank;
       }
       if (best < 0) {
         this.freeItems(step, items, start, end);
-        return false;
+        return null;
       }
       items.push(best);
       this.takeItem(best, start, end, need.units, need.celsius);
     }
-    this.occupy(step, start, crew, items);
-    if (this.takeStorage(step, prefer)) return true;
-    this.remove(step);
-    return false;
+    return items;
   }
 
   /** The best people who are free; fewer than it takes where there are not enough. */
   private crewFor(step: number, start: number, end: number, prefer: Preference): number[] {
-    const { crew, candidates } = this.model.steps[step]!;
+    const { crew } = this.model.steps[step]!;
     if (crew === 0) return NOBODY;
-    if (crew > 1)
-      return candidates
+    const { candidates, slowest } = this.lengths.modeOf(step);
+    if (crew > 1) {
+      const free = candidates
         .filter((p) => this.people[p]!.free(start, end))
         .map((p) => ({ p, rank: prefer.person(step, p) }))
         .sort((a, b) => a.rank - b.rank || a.p - b.p)
-        .slice(0, crew)
-        .map((x) => x.p)
-        .sort((a, b) => a - b);
+        .map((x) => x.p);
+      // One of those who take so long has to be among them.
+      const slow = free.find((p) => slowest.includes(p));
+      if (slow === undefined) return NOBODY;
+      const others = free.filter((p) => p !== slow);
+      const best = free.slice(0, crew);
+      return (best.includes(slow) ? best : [slow, ...others.slice(0, crew - 1)]).sort((a, b) => a - b);
+    }
     let best = -1;
     let bestRank = Infinity;
     for (const p of candidates) {
@@ -189,7 +176,7 @@ export class Timetable {
     }
     if (s.fixed !== FACT) s.needs.forEach((need, i) => this.takeItem(items[i]!, start, end, need.units, need.celsius));
     this.occupy(step, start, crew, items);
-    return this.takeStorage(step, prefer);
+    return this.storage.take(step, prefer);
   }
 
   private occupy(step: number, start: number, crew: number[], items: number[]): void {
@@ -198,21 +185,26 @@ export class Timetable {
     this.placed[step] = 1;
     this.crew[step] = crew;
     this.stepItems[step] = items;
-    if (s.work !== 'hands' || s.minutes === 0 || s.fixed === FACT) return;
-    for (const p of crew) this.people[p]!.block(start, start + s.minutes);
+    if (s.work !== 'hands' || this.end(step) === start || s.fixed === FACT) return;
+    for (const p of crew) this.people[p]!.block(start, this.end(step));
   }
 
-  /** Takes a step out of the plan, with the storage of its waits and holds. */
+  /** Takes a step out of the plan, with the storage of its waits and holds; in which way it is done is open again. */
   remove(step: number): void {
     if (!this.placed[step]) return;
+    this.takeOut(step);
+    this.lengths.open(step);
+  }
+
+  /** The same, but the way in which it is done stays. */
+  takeOut(step: number): void {
     const s = this.model.steps[step]!;
     const start = this.start[step]!;
-    for (const i of s.waitsIn) this.freeWait(i);
-    for (const i of s.waitsOut) this.freeWait(i);
-    for (const i of s.holds) this.freeHold(i);
-    if (s.fixed !== FACT) this.freeItems(step, this.stepItems[step]!, start, start + s.minutes);
-    if (s.work === 'hands' && s.minutes > 0 && s.fixed !== FACT)
-      for (const p of this.crew[step]!) this.people[p]!.release(start, start + s.minutes);
+    const end = this.end(step);
+    this.storage.free(step);
+    if (s.fixed !== FACT) this.freeItems(step, this.stepItems[step]!, start, end);
+    if (s.work === 'hands' && end > start && s.fixed !== FACT)
+      for (const p of this.crew[step]!) this.people[p]!.release(start, end);
     this.placed[step] = 0;
     this.crew[step] = [];
     this.stepItems[step] = [];
@@ -230,80 +222,10 @@ export class Timetable {
 
   private freeItems(step: number, items: number[], start: number, end: number): void {
     items.forEach((item, i) => {
-      const need = this.model.steps[step]!.needs[i]!;
+      const need = this.lengths.modeOf(step).needs[i]!;
       this.items[item]!.add(start, end, -need.units);
       if (need.celsius !== null && end > start) this.ovens[item]!.remove(start, end, need.celsius);
     });
-  }
-
-  private takeStorage(step: number, prefer: Preference): boolean {
-    const s = this.model.steps[step]!;
-    for (const list of [s.waitsIn, s.waitsOut])
-      for (const i of list) {
-        const w = this.model.waits[i]!;
-        if (!w.items || this.waitItem[i]! >= 0 || !this.placed[w.from] || !this.placed[w.to]) continue;
-        if (!this.taken(w)) continue;
-        const item = this.storageFor(step, w.items, this.end(w.from), this.start[w.to]!, w.units, w.past, prefer);
-        if (item < 0) return false;
-        this.storeWait(i, item);
-      }
-    for (const i of s.holds) {
-      const h = this.model.holds[i]!;
-      if (this.holdItem[i]! >= 0 || !this.placed[h.from] || !this.placed[h.until] || !this.taken(h)) continue;
-      const past = this.model.steps[h.from]!.fixed === FACT && this.model.steps[h.until]!.fixed === FACT;
-      const item = this.storageFor(step, h.items, this.start[h.from]!, this.end(h.until), h.units, past, prefer);
-      if (item < 0) return false;
-      this.storeHold(i, item);
-    }
-    return true;
-  }
-
-  /**
-   * Gives the storage of a group's placed steps to the routes as they are now: facts stay whatever the route, but what lies
-   * between them may not. False, with some of it done, where there is no room.
-   */
-  placeStorage(group: Group, prefer: Preference): boolean {
-    for (const i of group.waits) if (this.waitItem[i]! >= 0 && !this.taken(this.model.waits[i]!)) this.freeWait(i);
-    for (const i of group.holds) if (this.holdItem[i]! >= 0 && !this.taken(this.model.holds[i]!)) this.freeHold(i);
-    return group.steps.every((s) => !this.placed[s] || this.takeStorage(s, prefer));
-  }
-
-  /** The best item with room, or −1. What already happened has an item, room or not. */
-  private storageFor(
-    step: number,
-    items: number[],
-    start: number,
-    end: number,
-    units: number,
-    past: boolean,
-    prefer: Preference,
-  ): number {
-    let best = -1;
-    let bestRank = Infinity;
-    for (const item of items) {
-      const rank = prefer.item(step, item);
-      if (rank < bestRank && this.items[item]!.free(start, end, units)) {
-        best = item;
-        bestRank = rank;
-      }
-    }
-    return best < 0 && past ? items[0]! : best;
-  }
-
-  private freeWait(i: number): void {
-    const item = this.waitItem[i]!;
-    if (item < 0) return;
-    const w = this.model.waits[i]!;
-    this.items[item]!.add(this.end(w.from), this.start[w.to]!, -w.units);
-    this.waitItem[i] = -1;
-  }
-
-  private freeHold(i: number): void {
-    const item = this.holdItem[i]!;
-    if (item < 0) return;
-    const h = this.model.holds[i]!;
-    this.items[item]!.add(this.start[h.from]!, this.end(h.until), -h.units);
-    this.holdItem[i] = -1;
   }
 
   /** Takes the free and pinned steps of a group out; what is done or running stays. */
@@ -312,39 +234,28 @@ export class Timetable {
   }
 
   recordStep(step: number): StepRecord {
-    const { waitsIn, waitsOut, holds } = this.model.steps[step]!;
-    const waitItems: [number, number][] = [];
-    const holdItems: [number, number][] = [];
-    for (const list of [waitsIn, waitsOut])
-      for (const i of list) if (this.waitItem[i]! >= 0) waitItems.push([i, this.waitItem[i]!]);
-    for (const i of holds) if (this.holdItem[i]! >= 0) holdItems.push([i, this.holdItem[i]!]);
-    return { start: this.start[step]!, people: this.crew[step]!, items: this.stepItems[step]!, waitItems, holdItems };
+    return {
+      start: this.start[step]!,
+      people: this.crew[step]!,
+      items: this.stepItems[step]!,
+      mode: this.lengths.mode(step),
+      ...this.storage.record(step),
+    };
   }
 
   /** Puts a step back where it was recorded. It must have been removed, and its neighbours be placed as they were. */
-  restoreStep(step: number, { start, people, items, waitItems, holdItems }: StepRecord): void {
-    this.takeUp(step, start, people, items);
-    for (const [i, item] of waitItems) this.storeWait(i, item);
-    for (const [i, item] of holdItems) this.storeHold(i, item);
+  restoreStep(step: number, { start, people, items, mode, waitItems, holdItems }: StepRecord): void {
+    this.takeUp(step, start, people, items, mode);
+    for (const [i, item] of waitItems) this.storage.storeWait(i, item);
+    for (const [i, item] of holdItems) this.storage.storeHold(i, item);
   }
 
-  private takeUp(step: number, start: number, people: number[], items: number[]): void {
-    const s = this.model.steps[step]!;
-    if (s.fixed !== FACT)
-      s.needs.forEach((need, k) => this.takeItem(items[k]!, start, start + s.minutes, need.units, need.celsius));
+  private takeUp(step: number, start: number, people: number[], items: number[], mode: number): void {
+    this.lengths.choose(step, mode);
+    const { minutes, needs } = this.lengths.modeOf(step);
+    if (this.model.steps[step]!.fixed !== FACT)
+      needs.forEach((need, k) => this.takeItem(items[k]!, start, start + minutes, need.units, need.celsius));
     this.occupy(step, start, people, items);
-  }
-
-  private storeWait(i: number, item: number): void {
-    const w = this.model.waits[i]!;
-    this.waitItem[i] = item;
-    this.items[item]!.add(this.end(w.from), this.start[w.to]!, w.units);
-  }
-
-  private storeHold(i: number, item: number): void {
-    const h = this.model.holds[i]!;
-    this.holdItem[i] = item;
-    this.items[item]!.add(this.start[h.from]!, this.end(h.until), h.units);
   }
 
   record(group: Group): GroupRecord {
@@ -352,8 +263,9 @@ export class Timetable {
       starts: group.steps.map((s) => (this.placed[s] ? this.start[s]! : null)),
       people: group.steps.map((s) => this.crew[s]!),
       items: group.steps.map((s) => this.stepItems[s]!),
-      waitItems: group.waits.map((w) => this.waitItem[w]!),
-      holdItems: group.holds.map((h) => this.holdItem[h]!),
+      modes: group.steps.map((s) => this.lengths.mode(s)),
+      waitItems: group.waits.map((w) => this.storage.waitItem[w]!),
+      holdItems: group.holds.map((h) => this.storage.holdItem[h]!),
       choices: group.routes.map((r) => this.choice[r]!),
       leftOut: group.orders.map((o) => this.leftOut[o]!),
     };
@@ -366,15 +278,8 @@ export class Timetable {
     group.steps.forEach((step, i) => {
       const start = record.starts[i]!;
       if (this.placed[step] || start === null) return;
-      this.takeUp(step, start, record.people[i]!, record.items[i]!);
+      this.takeUp(step, start, record.people[i]!, record.items[i]!, record.modes[i]!);
     });
-    group.waits.forEach((w, i) => {
-      if (record.waitItems[i]! < 0) this.freeWait(w);
-      else if (this.waitItem[w]! < 0) this.storeWait(w, record.waitItems[i]!);
-    });
-    group.holds.forEach((h, i) => {
-      if (record.holdItems[i]! < 0) this.freeHold(h);
-      else if (this.holdItem[h]! < 0) this.storeHold(h, record.holdItems[i]!);
-    });
+    this.storage.restore(group, record);
   }
 }

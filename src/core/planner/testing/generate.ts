@@ -1,3 +1,4 @@
+import { lengthWith } from '../../planning-format/lengths';
 import type { Problem, Step, Wait } from '../../planning-format/problem';
 import type { Span } from '../../time/spans';
 import { seededRandom, type Random } from '../model/random';
@@ -12,6 +13,8 @@ export interface GenerateOptions {
   facts?: boolean;
   /** Some waits wish for more than their least, some work had rather not lie in the last hours, and some choices have a price. */
   wishes?: boolean;
+  /** Some people are slower than others, some bakes are for some ovens only, somebody attends some waits, and some lie in an oven that is off. */
+  ways?: boolean;
 }
 
 const DAY = 1440;
@@ -27,6 +30,7 @@ export function generateProblem({
   batches = 0,
   facts = false,
   wishes = false,
+  ways = false,
 }: GenerateOptions): Problem {
   const random = seededRandom(seed * 7919 + cakes);
   const int = (low: number, high: number) => low + Math.floor(random() * (high - low + 1));
@@ -51,6 +55,7 @@ export function generateProblem({
     const pickup = int(1, days - 1) * DAY + int(8, 18) * 60 + (random() < 0.1 ? -DAY : 0);
     batch = maker.make(Math.max(30, pickup), random() < batches ? batch : null, batches > 0);
   }
+  if (ways) addWays(problem, random);
   if (facts) addFacts(problem, random);
   if (wishes) addWishes(problem, random);
   return problem;
@@ -207,6 +212,7 @@ function addFacts(problem: Problem, random: Random): void {
   for (const s of problem.steps) {
     if (begun.has(s.id) || s.work !== 'hands' || random() > 0.5) continue;
     const person = problem.people.find((p) => s.people!.skill === null || p.skills.includes(s.people!.skill));
+    const likely = person ? lengthWith(s, [person], []) : 0;
     const equipment = s.uses.map((u) => problem.equipment.find((e) => e.kind === u.kind)!.id);
     if (!person) continue;
     const state = (['done', 'running', 'pinned'] as const)[Math.floor(random() * 3)]!;
@@ -214,14 +220,49 @@ function addFacts(problem: Problem, random: Random): void {
       state === 'pinned'
         ? problem.now + Math.floor(random() * 600)
         : problem.now - (state === 'done' ? 200 : 5) - Math.floor(random() * 100);
-    const end = state === 'done' ? start + s.minutes.likely + 3 : Math.max(problem.now + 5, start + s.minutes.likely);
+    const end = state === 'done' ? start + likely + 3 : Math.max(problem.now + 5, start + likely);
     s.placed = {
       start,
-      end: state === 'pinned' ? start + s.minutes.likely : end,
+      end: state === 'pinned' ? start + likely : end,
       people: [person.id],
       equipment,
       state,
     };
+  }
+}
+
+/** What differs by who does it, or in which oven; and what is asked of waits beside their place. */
+function addWays(problem: Problem, random: Random): void {
+  const drawn = <T>(list: T[]) => list[Math.floor(random() * list.length)]!;
+  for (const p of problem.people)
+    if (random() < 0.4) p.pace = Object.fromEntries(p.skills.map((s) => [s, drawn([0.8, 1, 1.3, 1.6, 2])]));
+  const [first] = problem.equipment.filter((e) => e.kind === 'oven');
+  const closed = first!.closed ?? [];
+  problem.equipment.push({ ...first!, id: 'oven-small', units: 3, ...(closed.length > 0 ? { closed } : {}) });
+  const ovens = problem.equipment.filter((e) => e.kind === 'oven');
+  for (const s of problem.steps) {
+    if (!s.oven || random() < 0.4) continue;
+    const { celsius } = s.oven;
+    const few = ovens.filter((o) => o.units >= s.oven!.units && random() < 0.8);
+    if (few.length === 0) continue;
+    s.oven.choices = few.map(({ id: equipment }) => {
+      const more = drawn([0, 0, 5, 10]);
+      const { low, likely, high } = s.minutes;
+      return {
+        equipment,
+        celsius: celsius + drawn([0, 0, -15]),
+        minutes: { low: low + more, likely: likely + more, high: high + more },
+      };
+    });
+  }
+  const bakes = new Map(problem.steps.filter((s) => s.oven).map((s) => [s.id, s]));
+  for (const w of problem.waits) {
+    if (w.min >= 60 && w.min < 300 && random() < 0.15) w.attended = true;
+    const bake = bakes.get(w.from);
+    if (!bake || w.place !== null || random() > 0.35) continue;
+    // It dries on in there, over night as well as by day.
+    Object.assign(w, { place: 'oven', units: bake.oven!.units, sameItemAs: bake.id, max: 900 });
+    if (random() < 0.7) w.heat = 'off';
   }
 }
 
