@@ -41,7 +41,18 @@ const CORE = [
   ],
 ];
 /** The rooms of the planner, likewise; what lies beside them (solving, writing a plan) may use all but the last two. */
-const PLANNER = ['model', 'table', 'timing', 'placing', 'bounds', 'shop', 'search', 'replanning', 'answers'];
+const PLANNER = [
+  'model',
+  'table',
+  'timing',
+  'placing',
+  'bounds',
+  'shop',
+  'search',
+  'replanning',
+  'dispatch',
+  'answers',
+];
 
 /** Use cases by subject, likewise; `doors.ts` and `begin.ts` are above them all. */
 const SERVER = [

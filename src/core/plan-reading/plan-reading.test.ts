@@ -1,6 +1,7 @@
 import { solve } from '../planner/solve';
 import { generateProblem } from '../planner/testing/generate';
 import { PlanReading, readingOf } from './plan-reading';
+import { whyHere } from './why-here';
 
 const problem = generateProblem({ cakes: 4, seed: 3 });
 const solved = solve(problem, { seed: 1, rounds: 5, stop: () => false });
@@ -50,5 +51,24 @@ describe('a plan that is read', () => {
     const without = { ...plan, steps: plan.steps.filter((s) => s !== handOver) };
     expect(new PlanReading(problem, without).minutesLate(order!.id)).toBeNull();
     expect(reading.minutesLate('nobody')).toBeNull();
+  });
+});
+
+describe('why a step is where it is', () => {
+  it('where so many minutes had rather lie after it, that is told', () => {
+    const order = problem.orders[0]!;
+    const last = problem.waits.find((w) => w.to === order.collect)!;
+    const [from, to] = [reading.planned(last.from)!, reading.planned(last.to)!];
+    const gap = to.start - from.end;
+    const wishing = (least: number) => ({
+      ...problem,
+      waits: problem.waits.map((w) => (w === last ? { ...w, min: 0, wish: { least, cost: 2 } } : w)),
+    });
+    const kept = (least: number) =>
+      whyHere(wishing(least), plan, last.from)!.notLater.filter((r) => r.kind === 'kept apart');
+    expect(gap).toBeGreaterThan(0);
+    expect(kept(gap)).toEqual([{ kind: 'kept apart', least: gap, step: reading.step(last.to), at: to.start }]);
+    expect(kept(gap + 1)).toEqual([]);
+    expect(kept(gap - 1)).toEqual([]);
   });
 });

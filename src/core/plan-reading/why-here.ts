@@ -8,6 +8,8 @@ export type Reason =
   | { kind: 'fact'; state: 'done' | 'running' | 'pinned' }
   | { kind: 'shortest wait'; wait: Wait; step: Step; at: number }
   | { kind: 'longest wait'; wait: Wait; step: Step; at: number }
+  /** So many minutes had rather lie between the two. */
+  | { kind: 'kept apart'; least: number; step: Step; at: number }
   | { kind: 'pickup'; at: number }
   | { kind: 'made ahead'; least: number; step: Step; at: number }
   | { kind: 'hands taken'; person: string; step: Step; at: number }
@@ -61,6 +63,8 @@ function waitReasons(reading: PlanReading, own: PlannedStep, why: WhyHere): void
     const gap = leads ? other.start - own.end : own.start - other.end;
     const reason = { wait, step: reading.step(other.id)!, at: leads ? other.start : other.end };
     if (gap <= wait.min) (leads ? why.notLater : why.notEarlier).push({ kind: 'shortest wait', ...reason });
+    if (leads && wait.wish && gap > wait.min && gap === wait.wish.least)
+      why.notLater.push({ kind: 'kept apart', least: gap, step: reason.step, at: reason.at });
     if (wait.max !== null && gap >= wait.max)
       (leads ? why.notEarlier : why.notLater).push({ kind: 'longest wait', ...reason });
   }

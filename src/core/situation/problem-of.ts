@@ -31,7 +31,7 @@ export function problemOf(situation: Situation): { problem: Problem; stood: stri
     kitchen.calendar,
   );
   const { choices, coefficients } = kitchen.library;
-  const floor = withFloor(withSlack(made, slackOf(choices)), situation.states);
+  const floor = withFloor(withSlack(made, slackOf(choices), situation.paces), situation.states);
   const problem = withWorkAhead(floor.problem, workAheadOf(choices), coefficients.lastHours);
   return { ...withAdjustments(problem, situation.adjustments), stood: floor.stood };
 }

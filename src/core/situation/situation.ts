@@ -58,6 +58,8 @@ export interface Situation<
   Taken extends OpenOrder = OpenOrder,
   Made extends AcceptedBatch = AcceptedBatch,
 > {
+  /** By the name of a step, how long such steps took before as parts of their likely minutes, sorted; none where the plan is lean. */
+  paces: Record<string, number[]>;
   kitchen: Of;
   orders: Taken[];
   breakdowns: Map<number, Breakdown>;

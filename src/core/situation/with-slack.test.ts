@@ -25,6 +25,41 @@ describe('slack', () => {
     expect(hours(usual)).toBeGreaterThan(hours(problem));
     expect(hours(safe)).toBeGreaterThan(hours(usual));
   });
+  it('goes by how long such steps took here, where that is known, in parts of a twentieth', () => {
+    const step = problem.steps.find((s) => s.minutes.likely >= 20)!;
+    const { likely } = step.minutes;
+    const planned = (ratios: number[]) =>
+      lengthOf(withSlack(problem, 'usual', { [step.name]: ratios }).steps.find((s) => s.id === step.id)!);
+    // Six times in ten: 1 + 0.6 of the way to 2.
+    expect(planned([1, 2])).toBe(Math.round(likely * 1.6));
+    expect(planned([1.31, 1.31])).toBe(Math.round(likely * 1.3));
+    expect(planned([1.32, 1.32])).toBe(Math.round(likely * 1.3));
+    // Who is always quicker is still given what is likely.
+    expect(planned([0.5, 0.9])).toBe(likely);
+  });
+  it('keeps minutes free before a hand-over where that can be, and nowhere else', () => {
+    const kept = withSlack(problem, 'usual');
+    const collects = new Set(problem.orders.map((o) => o.collect));
+    kept.waits.forEach((w, i) => {
+      const { min, max } = problem.waits[i]!;
+      const least = Math.min(max ?? Infinity, min + 15);
+      expect(w.wish).toEqual(collects.has(w.to) && least > min ? { least, cost: 2 } : undefined);
+    });
+    const shut = { ...problem, waits: problem.waits.map((w) => ({ ...w, max: w.min })) };
+    expect(withSlack(shut, 'safe').waits).toEqual(shut.waits);
+    // What is wished for more is not wished for less.
+    const wishing = {
+      ...problem,
+      waits: problem.waits.map((w) => ({ ...w, max: null, wish: { least: w.min + 60, cost: 0.1 } })),
+    };
+    expect(withSlack(wishing, 'safe').waits).toEqual(wishing.waits);
+    const short = {
+      ...problem,
+      waits: problem.waits.map((w) => ({ ...w, max: null, wish: { least: w.min + 5, cost: 3 } })),
+    };
+    const last = withSlack(short, 'safe').waits.find((w) => collects.has(w.to))!;
+    expect(last.wish).toEqual({ least: last.min + 25, cost: 3 });
+  });
   it('is planned with, and both the reader and the checker know it', () => {
     const safe = withSlack(problem, 'safe');
     expect(readProblem(JSON.parse(JSON.stringify(safe)))).toMatchObject({ ok: true });

@@ -1,7 +1,8 @@
 import { say } from '../words/say';
 import type { School } from '../formula/formula';
 import type { Choices } from '../formula/schools';
-import type { Problem, Step } from '../planning-format/problem';
+import type { Problem, Step, Wait } from '../planning-format/problem';
+import { paceAt } from '../records/pace';
 import { minutesAt } from '../time/minutes';
 
 /** How much room a kitchen plans for what takes longer than is likely. */
@@ -17,11 +18,15 @@ export const SLACK: Omit<School, 'choices'> & { choices: { key: Slack; name: str
       name: say`Lean`,
       effect: say`as long as is likely: the youngest parts, but minutes make a cake late`,
     },
-    { key: 'usual', name: say`Usual`, effect: say`the time that is enough six times in ten` },
+    {
+      key: 'usual',
+      name: say`Usual`,
+      effect: say`the time that is enough six times in ten, and 15 min free before it leaves`,
+    },
     {
       key: 'safe',
       name: say`Safe`,
-      effect: say`the time that is enough three times in four: older parts, fewer late cakes`,
+      effect: say`the time that is enough three times in four, and 25 min free before it leaves: older parts, fewer late cakes`,
     },
   ],
 };
@@ -36,13 +41,45 @@ export const slackOf = (choices: Choices): Slack =>
  */
 const KEPT_BY: Readonly<Record<Exclude<Slack, 'lean'>, number>> = { usual: 0.6, safe: 0.75 };
 
-/** The problem in which steps are planned to last as long as the slack of a kitchen says; what is likely stays what it is. */
-export function withSlack(problem: Problem, slack: Slack): Problem {
+/**
+ * Minutes that had rather be kept free before a hand-over, where what went wrong before comes together; and what each that is missing costs: much more
+ * than age, much less than a late minute.
+ */
+const FREE_BEFORE_HAND_OVER: Readonly<Record<Exclude<Slack, 'lean'>, number>> = { usual: 15, safe: 25 };
+const COST_OF_MISSING = 2;
+
+/**
+ * The problem in which steps are planned to last as long as the slack of a kitchen says, and minutes are kept free before the hand-overs; what is
+ * likely stays what it is.
+ *
+ * @param paces by the name of a step, how long such steps took here as parts of their likely minutes, sorted: where that is known, it counts
+ *   instead of low and high
+ */
+export function withSlack(problem: Problem, slack: Slack, paces: Record<string, number[]> = {}): Problem {
   if (slack === 'lean') return problem;
-  return { ...problem, steps: problem.steps.map((s) => slackened(s, KEPT_BY[slack])) };
+  const handOvers = new Set(problem.orders.map((o) => o.collect));
+  return {
+    ...problem,
+    steps: problem.steps.map((s) => slackened(s, KEPT_BY[slack], paces[s.name])),
+    waits: problem.waits.map((w) => (handOvers.has(w.to) ? sparing(w, FREE_BEFORE_HAND_OVER[slack]) : w)),
+  };
 }
 
-function slackened(step: Step, share: number): Step {
-  const planned = Math.max(step.minutes.likely, Math.round(minutesAt(step.minutes, share)));
-  return planned === step.minutes.likely ? step : { ...step, minutes: { ...step.minutes, planned } };
+/** Paces are planned with in such parts: a plan does not tremble with each step that is told. */
+const PACE_PART = 0.05;
+
+function slackened(step: Step, share: number, paces: number[] | undefined): Step {
+  const { likely } = step.minutes;
+  const enough = paces
+    ? likely * PACE_PART * Math.round(paceAt(paces, share) / PACE_PART)
+    : minutesAt(step.minutes, share);
+  const planned = Math.max(likely, Math.round(enough));
+  return planned === likely ? step : { ...step, minutes: { ...step.minutes, planned } };
+}
+
+/** The wait with a wish for so many minutes more than its shortest, as far as its longest lets it. */
+function sparing(wait: Wait, minutes: number): Wait {
+  const least = Math.min(wait.max ?? Infinity, wait.min + minutes);
+  if (least <= (wait.wish?.least ?? wait.min)) return wait;
+  return { ...wait, wish: { least, cost: Math.max(COST_OF_MISSING, wait.wish?.cost ?? 0) } };
 }

@@ -50,7 +50,7 @@ export async function tryChoices(db: KitchenDb, key: string): Promise<Result<Tri
   const paces = pacesOf((await readWorkLog(db, clock)).done);
   const plans = [];
   for (const { key: choice } of question.choices) {
-    const tried = await planWith(db, situation, plan, { [key]: choice });
+    const tried = await planWith(db, { ...situation, paces }, plan, { [key]: choice });
     if (!tried.ok) return refuse(tried.problems.map((p) => p.message).join(' '));
     const planned = { problem: tried.given.problem, plan: tried.plan };
     const days = await askInThread(db.kitchen, 'chances', { ...planned, runs: DAYS, grace: GRACE, paces });

@@ -33,6 +33,8 @@ class ReasonWords {
         return say`The pickup is then.`;
       case 'made ahead':
         return say`It keeps, and so it is made before the last ${durationText(r.least)} until ${this.time(r.at)}, when hands are scarce.`;
+      case 'kept apart':
+        return say`${durationText(r.least)} had rather lie between it and ${r.step.name} at ${this.time(r.at)}.`;
       case 'now':
         return say`It is already as early as can be: now.`;
       case 'shortest wait': {

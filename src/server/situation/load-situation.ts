@@ -10,6 +10,9 @@ import { readFloor } from '../../data/repositories/events';
 import { readOpenOrders, type OrderRow } from '../../data/repositories/orders';
 import { kitchenAt, type LoadedKitchen } from './load-kitchen';
 import { breakDownAll } from '../../core/situation/break-down-orders';
+import { readWorkLog } from '../../data/repositories/work-log';
+import { pacesOf } from '../../core/records/pace';
+import { slackOf } from '../../core/situation/with-slack';
 import { withKept } from './load-kept';
 import { type Situation } from './situation';
 
@@ -42,6 +45,8 @@ async function readAll(db: KitchenDb, kitchen: LoadedKitchen): Promise<Omit<Situ
     ...breakDownAll(orders, { batches, kitchen }),
     ...{ told, states: floorState(told) },
     adjustments: edits.adjustments,
+    // Read only where it is planned with: it is the record of all that ever was told.
+    paces: slackOf(kitchen.library.choices) === 'lean' ? {} : pacesOf((await readWorkLog(db, kitchen.clock)).done),
   };
 }
 

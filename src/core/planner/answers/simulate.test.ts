@@ -82,13 +82,15 @@ describe('days lived through', () => {
     expect(simulate(one(10), at(10), 20_000, 3).orders[0]!.chance).toBeCloseTo(0.958, 2);
     // Ten minutes that nobody minds are ten minutes of slack: P(≤ 100) is all.
     expect(simulate(one(10), at(10), 20_000, 3, { grace: 10 }).orders[0]!.chance).toBe(1);
-    // Such steps took 54 minutes half of the time and 84 the other half here: in time in between, at 60 of 54 to 84.
+    // Such steps took 54 minutes half of the time and 84 the other half here: in time in between, up to 60 whole minutes of 54 to 84.
     const paces = { a: [0.9, 1.4] };
-    expect(simulate(one(40), at(40), 200_000, 3, { paces }).orders[0]!.chance).toBeCloseTo((60 - 54) / (84 - 54), 2);
+    const shared = (60.5 - 54) / (84 - 54);
+    expect(simulate(one(40), at(40), 200_000, 3, { paces }).orders[0]!.chance).toBeCloseTo(shared, 2);
     expect(simulate(one(40), at(40), 2000, 3, { paces: { b: [0.9, 1.4] } }).orders[0]!.chance).toBeCloseTo(1 / 3, 1);
-    // Planned late, but the shift lets it begin at once: 100 minutes are always enough.
+    // Planned late, but the shift lets it begin at once: 100 minutes are always enough. Who keeps to the wall does not.
     expect(simulate(one(0), at(40), 2000, 3).orders[0]!.chance).toBe(1);
-    // It keeps for 20 minutes only: begun at 20 at the earliest, P(≤ 80) = 1 − (100 − 80)² ÷ (60 × 40) = 0.833.
-    expect(simulate(one(0, 20), at(40), 20_000, 3).orders[0]!.chance).toBeCloseTo(0.833, 2);
+    expect(simulate(one(0), at(40), 2000, 3, { begins: 'by the wall' }).orders[0]!.chance).toBeCloseTo(1 / 3, 1);
+    // It keeps for 20 minutes only, and is begun 10 minutes before its planned start at the earliest: P(≤ 70.5) = 1 − (100 − 70.5)² ÷ (60 × 40).
+    expect(simulate(one(0, 20), at(40), 20_000, 3).orders[0]!.chance).toBeCloseTo(1 - 29.5 ** 2 / 2400, 1);
   });
 });

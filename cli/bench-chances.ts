@@ -1,0 +1,70 @@
+/**
+ * Says how likely the cakes of the demo's Saturday are ready, by the product's own days and by others that share nothing with them. See
+ * `cli/README.md`. Prints a table; nothing is written.
+ */
+import { parseArgs } from 'node:util';
+import { ageOf } from './days/age-of';
+import { MinuteByMinute } from './days/minute-by-minute';
+import { saturday } from './days/saturday';
+import { simulate } from '../src/core/planner/answers/simulate';
+import { seededRandom } from '../src/core/planner/model/random';
+import { solve } from '../src/core/planner/solve';
+import { SLACK, withSlack } from '../src/core/situation/with-slack';
+import { minutesAt } from '../src/core/time/minutes';
+
+const { values } = parseArgs({
+  options: {
+    cakes: { type: 'string', default: '12,20,30' },
+    days: { type: 'string', default: '3' },
+    seed: { type: 'string', default: '1' },
+    rounds: { type: 'string', default: '1000' },
+    /** Days that are lived, by either. */
+    runs: { type: 'string', default: '500' },
+    plain: { type: 'string', default: '200' },
+  },
+});
+const [days, seed, rounds, runs, plain] = (['days', 'seed', 'rounds', 'runs', 'plain'] as const).map((k) =>
+  Number(values[k]),
+) as [number, number, number, number, number];
+const cakesOf = values.cakes.split(',').map(Number);
+if ([days, seed, rounds, runs, plain, ...cakesOf].some((n) => !Number.isInteger(n) || n < 1)) {
+  process.stderr.write('Whole numbers above 0: see cli/README.md.\n');
+  process.exit(2);
+}
+
+const mean = (list: number[]) => list.reduce((sum, x) => sum + x, 0) / list.length;
+console.log('cakes day slack steps late age mean/plain most-apart all-ready by-the-wall ms');
+for (const cakes of cakesOf)
+  for (let day = 1; day <= days; day++)
+    for (const { key: slack } of SLACK.choices) {
+      const problem = withSlack(saturday(cakes, seed * 100 + day), slack);
+      const solved = solve(problem, { seed, rounds, stop: () => false });
+      if (!solved.ok) throw new Error(solved.problems.map((p) => p.message).join('; '));
+      const { plan } = solved;
+      const began = performance.now();
+      const said = simulate(problem, plan, runs, seed);
+      const ms = performance.now() - began;
+      const wall = simulate(problem, plan, runs, seed, { begins: 'by the wall' });
+
+      const lived = new MinuteByMinute(problem, plan);
+      const random = seededRandom(seed * 1000 + day);
+      const ready = new Map(problem.orders.map((o) => [o.id, 0]));
+      let all = 0;
+      for (let run = 0; run < plain; run++) {
+        const lasts = new Map(problem.steps.map((s) => [s.id, minutesAt(s.minutes, random())]));
+        const left = lived.live((id) => lasts.get(id)!);
+        const inTime = problem.orders.filter((o) => left.get(o.id)! <= o.pickup);
+        for (const o of inTime) ready.set(o.id, ready.get(o.id)! + 1);
+        if (inTime.length === problem.orders.length) all += 1;
+      }
+      const apart = said.orders.map((o) => Math.abs(o.chance - ready.get(o.order)! / plain));
+      const chances = said.orders.map((o) => o.chance);
+      const chancesByWall = wall.orders.map((o) => o.chance);
+      console.log(
+        [
+          ...[cakes, day, slack, plan.steps.length, plan.score.lateness, Math.round(ageOf(problem, plan))],
+          `${mean(chances).toFixed(3)}/${mean([...ready.values()].map((n) => n / plain)).toFixed(3)}`,
+          ...[Math.max(...apart).toFixed(3), (all / plain).toFixed(3), mean(chancesByWall).toFixed(3), Math.round(ms)],
+        ].join(' '),
+      );
+    }
