@@ -36,7 +36,7 @@ export interface TriedChoices {
 
 /** Half as long as the plan is searched for after the choice: there are several. */
 const LIMITS = { ...CHANGED, seconds: CHANGED.seconds / 2 };
-const DAYS = 2000;
+const DAYS = 500;
 
 /** Plans all orders on copies, once with each answer to one of the questions of how the plan is made, and lives through the plans. */
 export async function tryChoices(db: KitchenDb, key: string): Promise<Result<TriedChoices>> {

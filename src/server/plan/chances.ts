@@ -30,7 +30,8 @@ export interface Chances {
   orders: Chance[];
 }
 
-const DAYS = 10_000;
+/** A second or two for thirty cakes, in a thread of its own; a chance is known to some hundredths by them. */
+const DAYS = 500;
 /** Minutes after its pickup at which an order still counts as ready: nobody who collects a cake comes on the minute. */
 export const GRACE = 10;
 

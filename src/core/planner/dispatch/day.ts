@@ -26,6 +26,7 @@ export class Days {
   private readonly readyAt: Float64Array;
   /** How long each step takes in this day, at the usual pace. */
   private lasts: Float64Array = new Float64Array(0);
+  private readonly shiftStarts: Set<number>;
   /** Minutes at which a shift begins or something opens: whatever is in the way may be gone then. */
   private readonly wakes: number[];
 
@@ -42,7 +43,8 @@ export class Days {
     this.cause = new Int32Array(steps.length);
     this.waitingFor = new Int32Array(steps.length);
     this.readyAt = new Float64Array(steps.length);
-    const wakes = [problem.now, ...shifts.flat().map(([start]) => start), ...closed.flat().map(([, end]) => end)];
+    this.shiftStarts = new Set(shifts.flat().map(([start]) => start));
+    const wakes = [problem.now, ...this.shiftStarts, ...closed.flat().map(([, end]) => end)];
     this.wakes = [...new Set(wakes)].filter((t) => t >= problem.now && t <= problem.horizon);
   }
 
@@ -62,6 +64,7 @@ export class Days {
     }
     for (let t = queue.next; t <= problem.horizon; t = queue.next) {
       floor.now = queue.pop();
+      if (this.shiftStarts.has(t)) floor.handsChanged += 1;
       floor.endAt(t, this.isOver);
       this.beginAt(t);
     }

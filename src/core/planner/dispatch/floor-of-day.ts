@@ -27,6 +27,11 @@ export class FloorOfDay {
   readonly pressing: number[] = [];
   readonly isPressed: Uint8Array;
   now = 0;
+  /** Goes up whenever somebody may have become able to do something. */
+  handsChanged = 0;
+  /** By step: at which of these it was found that nobody is; and the minute from which others may help. */
+  readonly nobodyAt: Int32Array;
+  readonly helpFrom: Float64Array;
   private readonly running: number[] = [];
   /** When the first of what runs is over. */
   private nextEnd = NEVER;
@@ -48,6 +53,8 @@ export class FloorOfDay {
     this.over = new Float64Array(count);
     this.isPressed = new Uint8Array(count);
     this.left = new Uint8Array(count);
+    this.nobodyAt = new Int32Array(count);
+    this.helpFrom = new Float64Array(count);
     this.crew = steps.map((s) => s.crew);
     this.busyWith = new Int32Array(people);
     this.lastOfPerson = new Int32Array(people);
@@ -72,6 +79,7 @@ export class FloorOfDay {
     for (const times of [this.began, this.over]) times.fill(NEVER);
     for (const list of [this.isPressed, this.left, this.used, this.off]) list.fill(0);
     for (const next of [this.nextOfPerson, this.shiftOf, this.nextOfItem]) next.fill(0);
+    this.nobodyAt.fill(-1);
     for (const last of [this.busyWith, this.lastOfPerson, this.lastOfItem, this.lastLoad]) last.fill(-1);
     for (const list of this.loads) list.length = 0;
     for (let i = 0; i < steps.length; i++) {
@@ -86,6 +94,8 @@ export class FloorOfDay {
 
   /** A step begins, and will be over at a minute. */
   begin(i: number, start: number, end: number, crew: number[]): void {
+    // Who does somebody else's work has left that person without it.
+    if (crew !== this.course.steps[i]!.crew) this.handsChanged += 1;
     this.crew[i] = crew;
     this.began[i] = start;
     this.over[i] = end;
@@ -123,6 +133,7 @@ export class FloorOfDay {
     const s = this.course.steps[i]!;
     for (const p of this.crew[i]!) if (this.busyWith[p] === i) this.busyWith[p] = -1;
     for (const p of this.crew[i]!) this.lastOfPerson[p] = i;
+    if (s.crew.length > 0) this.handsChanged += 1;
     for (const u of s.uses) {
       this.used[u.item]! -= u.units;
       this.lastOfItem[u.item] = i;
@@ -164,6 +175,7 @@ export class FloorOfDay {
   private press(i: number): void {
     const { steps } = this.course;
     const add = (j: number) => {
+      this.nobodyAt[j] = -1;
       if (this.isPressed[j] === 1 || this.began[j]! < NEVER) return;
       this.isPressed[j] = 1;
       this.pressing.push(j);

@@ -81,13 +81,19 @@ export class Rules {
     const s = steps[i]!;
     const { crew, minutes, inShift } = s;
     if (s.work !== 'hands') return crew;
+    const { nobodyAt, helpFrom, handsChanged } = this.floor;
+    if (nobodyAt[i] === handsChanged && t < helpFrom[i]!) return null;
     let able = true;
     for (const p of crew) if (!this.floor.isAble(p, t, inShift)) able = false;
     if (able) return crew;
     if (t <= s.start + OVERDUE) {
       const helped = Math.min(this.expected.deadline(i, t) - PRESSING, s.start + OVERDUE + 1);
       this.floor.wakeAt(helped);
-      if (t < helped) return null;
+      if (t < helped) {
+        nobodyAt[i] = handsChanged;
+        helpFrom[i] = helped;
+        return null;
+      }
     }
     const can = (p: number) => this.floor.isAble(p, t, inShift);
     const others = crew.filter((p) => !Number.isNaN(s.pace[p]!) && can(p));
@@ -100,7 +106,10 @@ export class Rules {
         !this.isDue(p, t + minutes)
       )
         others.push(p);
-    return others.length >= s.count ? others : null;
+    if (others.length >= s.count) return others;
+    nobodyAt[i] = handsChanged;
+    helpFrom[i] = NEVER;
+    return null;
   }
 
   /** Has somebody a step of their own to begin before a minute? */
