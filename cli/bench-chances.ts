@@ -44,7 +44,7 @@ for (const cakes of cakesOf)
       const began = performance.now();
       const said = simulate(problem, plan, runs, seed);
       const ms = performance.now() - began;
-      const wall = simulate(problem, plan, runs, seed, { begins: 'by the wall' });
+      const wall = simulate(problem, plan, runs, seed, { begins: 'wall' });
 
       const lived = new MinuteByMinute(problem, plan);
       const random = seededRandom(seed * 1000 + day);

@@ -22,7 +22,7 @@ describe('the two ways of living a day through', () => {
         if (!solved.ok) continue;
         const { plan } = solved;
         const course = courseOf(problem, plan);
-        const fast = new Days(course, beginnings(course, wall ? 'by the wall' : 'early'));
+        const fast = new Days(course, beginnings(course, wall ? 'wall' : 'early'));
         const plain = new MinuteByMinute(problem, plan, wall);
         for (let day = 1; day <= 2; day++) {
           const random = seededRandom(100 * seed + day);

@@ -87,6 +87,16 @@ describe('the kitchen’s settings', () => {
     expect(await saveKitchen(kitchen.db, version, { reading })).toEqual({ ok: true, planned: true });
     expect((await loadKitchenSettings(kitchen.db))!.reading).toEqual(reading);
     expect((await readPlan(kitchen.db))!.id).toBe(plan);
+    // Nor does when its work begins: that says how likely cakes are ready.
+    const { loadChances } = await import('../plan/chances');
+    const habit = async (begins: string) => {
+      const { version: now } = (await loadKitchenSettings(kitchen.db))!;
+      expect(await saveKitchen(kitchen.db, now, { choices: { begins } })).toEqual({ ok: true, planned: true });
+      expect((await loadKitchenSettings(kitchen.db))!.schools.find((s) => s.key === 'begins')!.chosen).toBe(begins);
+      expect((await readPlan(kitchen.db))!.id).toBe(plan);
+      return (await loadChances(kitchen.db))!.orders.reduce((sum, o) => sum + o.chance, 0);
+    };
+    expect(await habit('wall')).not.toBe(await habit('early'));
     const stone = await sendTo('save-reading', { person: 'bo', reading: { ...reading, weight: 'stone' } });
     expect(stone.fields).toEqual({ 'reading.weight': 'g or oz.' });
     expect((await saveReading(kitchen.db, 'nobody', null)).ok).toBe(false);

@@ -3,6 +3,7 @@ import { startingCoefficients } from '../../core/breakdown/figures/starting-figu
 import type { EventBody } from '../../core/stored/event';
 import { figureList, withFigures, type Figure } from '../../core/breakdown/figures/figure-list';
 import { SLACK, slackOf } from '../../core/situation/with-slack';
+import { BEGINS, habitOf } from '../../core/situation/habit';
 import { WORK_AHEAD, workAheadOf } from '../../core/situation/work-ahead';
 import { chosen, SCHOOLS } from '../../core/formula/schools';
 import { METRIC, type Reading } from '../../core/measure/show-quantity';
@@ -48,6 +49,7 @@ export async function loadKitchenSettings(db: KitchenDb): Promise<KitchenView | 
       ...SCHOOLS.map((s) => ({ ...s, chosen: chosen(s.key, kitchen.choices), ofPlan: false })),
       { ...SLACK, chosen: slackOf(kitchen.choices), ofPlan: true },
       { ...WORK_AHEAD, chosen: workAheadOf(kitchen.choices), ofPlan: true },
+      { ...BEGINS, chosen: habitOf(kitchen.choices), ofPlan: false },
     ],
     reading: kitchen.reading ?? METRIC,
     countries: COUNTRIES,
@@ -68,14 +70,18 @@ export interface KitchenChange {
   reading?: Reading | undefined;
 }
 
-/** Saves figures, schools or units, and plans again: amounts and minutes may have changed. Units alone change nothing that is planned. */
+/** Saves figures, schools or units, and plans again: amounts and minutes may have changed. */
 export async function saveKitchen(db: KitchenDb, version: number, change: KitchenChange): Promise<Kept> {
   const kept = await commit(db, (tx) => changeKitchen(tx, version, change), { library: true });
   if (!kept.ok) return kept;
-  if (!change.figures && !change.choices) return { ok: true, planned: true };
+  if (!isPlannedBy(change)) return { ok: true, planned: true };
   const how = asksForAnotherPlan(change) ? { changed: true } : { thorough: true };
   return { ok: true, planned: await planned(db, say`the kitchen’s figures were changed`, how) };
 }
+
+/** Units and the kitchen's habit change nothing that is planned. */
+const isPlannedBy = ({ figures, choices = {} }: KitchenChange): boolean =>
+  figures !== undefined || Object.keys(choices).some((key) => key !== BEGINS.key);
 
 /** Is it the plan itself that is wanted otherwise, and not only what it is made of? */
 const asksForAnotherPlan = ({ figures = {}, choices = {} }: KitchenChange): boolean =>
@@ -95,7 +101,7 @@ async function changeKitchen(tx: KitchenDb, version: number, change: KitchenChan
   if (change.choices) {
     const wrong = Object.entries(change.choices).find(
       ([key, choice]) =>
-        ![...SCHOOLS, SLACK, WORK_AHEAD].find((s) => s.key === key)?.choices.some((c) => c.key === choice),
+        ![...SCHOOLS, SLACK, WORK_AHEAD, BEGINS].find((s) => s.key === key)?.choices.some((c) => c.key === choice),
     );
     if (wrong) return refuse(say`“${wrong[0]}” cannot be “${wrong[1]}”.`);
     choices = { ...choices, ...change.choices };

@@ -4,6 +4,7 @@ import { shareInLastHours } from '../../core/plan-reading/last-hours';
 import { readingOf } from '../../core/plan-reading/plan-reading';
 import { pacesOf } from '../../core/records/pace';
 import { problemOf } from '../../core/situation/problem-of';
+import { habitOf } from '../../core/situation/habit';
 import { SLACK } from '../../core/situation/with-slack';
 import { WORK_AHEAD } from '../../core/situation/work-ahead';
 import type { KitchenDb } from '../../data/kitchen-db';
@@ -53,7 +54,8 @@ export async function tryChoices(db: KitchenDb, key: string): Promise<Result<Tri
     const tried = await planWith(db, { ...situation, paces }, plan, { [key]: choice });
     if (!tried.ok) return refuse(tried.problems.map((p) => p.message).join(' '));
     const planned = { problem: tried.given.problem, plan: tried.plan };
-    const days = await askInThread(db.kitchen, 'chances', { ...planned, runs: DAYS, grace: GRACE, paces });
+    const begins = habitOf(library.choices);
+    const days = await askInThread(db.kitchen, 'chances', { ...planned, runs: DAYS, grace: GRACE, paces, begins });
     plans.push({ choice, planned, days });
   }
   return {

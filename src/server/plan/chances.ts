@@ -1,4 +1,6 @@
 import { CHANCES_EVERY } from '../../core/time/chances-every';
+import { habitOf } from '../../core/situation/habit';
+import type { Habit } from '../../core/planner/dispatch/earliest-times';
 import { problemAt } from '../../core/situation/with-floor';
 import { minuteOf } from '../../core/time/clock';
 import { pacesOf } from '../../core/records/pace';
@@ -44,15 +46,22 @@ export async function loadChances(db: KitchenDb): Promise<Chances | null> {
   const known = (held.zestChances ??= new Map<KitchenId, { at: string; answer: Promise<Chances> }>());
   const { origin } = plan.problem;
   const minute = minuteOf(db.now(), { origin, zone: 'utc' });
-  const at = `${plan.id} ${Math.floor(minute / CHANCES_EVERY)}`;
+  const kitchen = await readKitchen(db);
+  const begins = habitOf(kitchen?.kitchen.choices ?? {});
+  const at = `${plan.id} ${Math.floor(minute / CHANCES_EVERY)} ${begins}`;
   const before = known.get(db.kitchen);
   if (before?.at === at) return before.answer;
-  const answer = live(db, plan, minute);
+  const answer = live(db, plan, minute, begins);
   known.set(db.kitchen, { at, answer });
   return answer;
 }
 
-async function live(db: KitchenDb, { id, problem: planned, plan }: PlanRow, minute: number): Promise<Chances> {
+async function live(
+  db: KitchenDb,
+  { id, problem: planned, plan }: PlanRow,
+  minute: number,
+  begins: Habit,
+): Promise<Chances> {
   const problem = problemAt(planned, minute);
   const kitchen = await readKitchen(db);
   const paces = kitchen ? pacesOf((await readWorkLog(db, clockOf(kitchen.kitchen))).done) : {};
@@ -63,7 +72,7 @@ async function live(db: KitchenDb, { id, problem: planned, plan }: PlanRow, minu
     const other = step?.order !== own && step?.order ? (titles.get(step.order) ?? null) : null;
     return { name: step?.name ?? id, whose: other };
   };
-  const days = await askInThread(db.kitchen, 'chances', { problem, plan, runs: DAYS, grace: GRACE, paces });
+  const days = await askInThread(db.kitchen, 'chances', { problem, plan, runs: DAYS, grace: GRACE, paces, begins });
   return {
     plan: id,
     minute,

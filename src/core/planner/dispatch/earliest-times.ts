@@ -2,7 +2,7 @@ import type { Span } from '../../time/spans';
 import { changeover, type Course } from './course';
 
 /** Does a kitchen begin things as soon as it can, or when the wall says? */
-export type Habit = 'early' | 'by the wall';
+export type Habit = 'early' | 'wall';
 
 /** What something else has to follow at once is begun no sooner than this before it is planned: it would be in the way of others. Minutes. */
 const LEAD = 10;
