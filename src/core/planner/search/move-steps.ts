@@ -55,7 +55,7 @@ export function moveSteps(
       }
     }
     const at = home !== null && random() < HOMEWARD ? home(next) : null;
-    if (at !== null && at >= now.low[next]! && at <= now.high[next]! && table.place(next, at, prefer)) {
+    if (at !== null && placeAt(table, next, at, prefer, renew)) {
       if (!narrowFrom(table, now, next)) return false;
       waiting.delete(next);
       continue;
@@ -69,6 +69,20 @@ export function moveSteps(
   }
   for (const group of groups) polish(table, group, prefer, costOf);
   return true;
+}
+
+/** Places a step at a start, in the way that is preferred, if its window then holds that start; else it stays open in which way it is done. */
+function placeAt(table: Timetable, step: number, start: number, prefer: Preference, renew: () => boolean): boolean {
+  const { now, lengths } = table;
+  const isOpen = lengths.isOpen(step);
+  if (isOpen) lengths.choose(step, prefer.mode?.(step) ?? 0);
+  // As long as the way is open, a window holds what any of them allows.
+  const holds = (!isOpen || renew()) && start >= now.low[step]! && start <= now.high[step]!;
+  if (holds && table.place(step, start, prefer)) return true;
+  if (!isOpen) return false;
+  lengths.open(step);
+  renew();
+  return false;
 }
 
 /** Steps to take out: some that hang together, and with luck some of others that use the same hands or things near them. */
