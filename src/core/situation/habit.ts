@@ -6,17 +6,17 @@ import { say } from '../words/say';
 /** The question to a kitchen of when its work begins; the first is the start. Nothing is planned by it: it says how days are lived. */
 export const BEGINS: Omit<School, 'choices'> & { choices: { key: Habit; name: string; effect: string }[] } = {
   key: 'begins',
-  question: say`When work begins that could begin earlier`,
+  question: say`When work begins that could begin earlier (chances go by it)`,
   choices: [
     {
       key: 'early',
       name: say`As soon as it can`,
-      effect: say`an hour before the wall says at most: a lead that days use up`,
+      effect: say`up to an hour before the wall says: lost minutes are made good`,
     },
     {
       key: 'wall',
       name: say`When the wall says`,
-      effect: say`nothing is older than planned, and minutes that are lost stay lost`,
+      effect: say`nothing is older than planned, and lost minutes stay lost`,
     },
   ],
 };
