@@ -1,4 +1,4 @@
-import { celsiusWith } from '../planning-format/lengths';
+import { celsiusWith, changeover } from '../planning-format/lengths';
 import { readingOf, type PlanReading } from './plan-reading';
 import type { Plan, PlannedStep } from '../planning-format/plan';
 import { OVEN, type Problem, type Step, type Wait } from '../planning-format/problem';
@@ -95,7 +95,7 @@ function equipmentReasons(reading: PlanReading, own: PlannedStep, why: WhyHere):
     for (const other of reading.plan.steps) {
       if (other.id === own.id || !other.equipment.includes(item)) continue;
       const [first, second] = other.start < own.start ? [other, own] : [own, other];
-      if (second.start - first.end !== changeover(machine, celsius(first), celsius(second))) continue;
+      if (second.start - first.end !== between(machine, celsius(first), celsius(second))) continue;
       if (second === other)
         why.notLater.push({ kind: 'equipment taken', item, step: reading.step(other.id)!, at: other.start });
       else why.notEarlier.push({ kind: 'equipment taken', item, step: reading.step(other.id)!, at: other.end });
@@ -104,8 +104,6 @@ function equipmentReasons(reading: PlanReading, own: PlannedStep, why: WhyHere):
 }
 
 /** Minutes that must lie between two users of an item: an oven has to change its temperature. */
-function changeover(item: Problem['equipment'][number], first: number | null, second: number | null): number {
-  if (first === null || second === null || item.kind !== OVEN) return 0;
-  const rise = second - first;
-  return rise === 0 ? 0 : Math.ceil(Math.abs(rise) / ((rise > 0 ? item.heatRate : item.coolRate) ?? 1));
+function between(item: Problem['equipment'][number], first: number | null, second: number | null): number {
+  return first === null || second === null || item.kind !== OVEN ? 0 : changeover(item, first, second);
 }

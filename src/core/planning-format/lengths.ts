@@ -1,9 +1,18 @@
-import { lengthOf, type OvenChoice, type Person, type Step } from './problem';
+import { lengthOf, type Equipment, type OvenChoice, type Person, type Step } from './problem';
 
-/** How long work of hands lasts where the slowest of those who do it takes so many times the usual. Minutes. */
-export function lengthAtPace(step: Pick<Step, 'minutes'>, pace: number): number {
+/** How long work of hands of so many minutes lasts where the slowest of those who do it takes so many times the usual. Minutes. */
+export function lengthAtPace(minutes: number, pace: number): number {
   // The product with a decimal fraction may lie a hair above the whole number that is meant.
-  return Math.ceil(lengthOf(step) * pace - 1e-9);
+  return Math.ceil(minutes * pace - 1e-9);
+}
+
+/** Whole minutes in which an oven heats up, or cools down, from one temperature to another. */
+export function changeover(
+  { heatRate = 1, coolRate = 1 }: Pick<Equipment, 'heatRate' | 'coolRate'>,
+  from: number,
+  to: number,
+): number {
+  return from === to ? 0 : Math.ceil(Math.abs(to - from) / (to > from ? heatRate : coolRate));
 }
 
 /** How many times the usual a person takes for a step. */
@@ -25,5 +34,5 @@ export function lengthWith(step: Step, people: Pick<Person, 'pace'>[], equipment
   const choice = ovenChoices(step).find((c) => c.equipment === equipment.at(-1));
   if (choice) return lengthOf(choice);
   if (step.work !== 'hands' || people.length === 0) return lengthOf(step);
-  return lengthAtPace(step, Math.max(...people.map((p) => paceOf(p, step))));
+  return lengthAtPace(lengthOf(step), Math.max(...people.map((p) => paceOf(p, step))));
 }

@@ -1,4 +1,4 @@
-import { celsiusWith, lengthAtPace, paceOf } from '../../planning-format/lengths';
+import { celsiusWith, changeover, lengthAtPace, paceOf } from '../../planning-format/lengths';
 import type { Plan } from '../../planning-format/plan';
 import type { Problem, Step, Wait } from '../../planning-format/problem';
 import { mergeSpans, type Span } from '../../time/spans';
@@ -81,10 +81,8 @@ export interface Course {
 }
 
 /** Minutes in which an oven changes from one temperature to another. */
-export function changeover({ problem }: Course, oven: number, from: number, to: number): number {
-  const { heatRate = 1, coolRate = 1 } = problem.equipment[oven]!;
-  return from === to ? 0 : Math.ceil(Math.abs(to - from) / (to > from ? heatRate : coolRate));
-}
+export const changeoverIn = ({ problem }: Course, oven: number, from: number, to: number): number =>
+  changeover(problem.equipment[oven]!, from, to);
 
 /** Reads a plan as a course. What was begun and is not in the plan keeps its people and its items all the same. */
 export function courseOf(problem: Problem, plan: Plan): Course {
@@ -105,10 +103,7 @@ export function courseOf(problem: Problem, plan: Plan): Course {
     const able = (p: Problem['people'][number]) => step.people !== null && (skill === null || p.skills.includes(skill));
     const slowest = Math.max(1e-9, ...people.map((p) => paceOf(problem.people[person.get(p)!]!, step)));
     return {
-      inShift: Math.max(
-        0,
-        lengthAtPace({ minutes: { ...step.minutes, planned: step.minutes.likely } }, slowest) - STAYS,
-      ),
+      inShift: Math.max(0, lengthAtPace(step.minutes.likely, slowest) - STAYS),
       ...{ id, work: step.work, start, minutes: end - start, over: fact ? end : null, count },
       crew: people.map((p) => person.get(p)!),
       pace: Float64Array.from(problem.people, (p) => (able(p) ? paceOf(p, step) : NaN)),

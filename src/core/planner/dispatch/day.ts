@@ -1,4 +1,4 @@
-import { changeover, type Course, type Taken } from './course';
+import { changeoverIn, type Course, type Taken } from './course';
 import { celsiusIn } from './earliest-times';
 import { Expectations } from './expectations';
 import { FloorOfDay, NEVER } from './floor-of-day';
@@ -134,7 +134,7 @@ export class Days {
   /** When an item can be used again after a step, in an oven at another temperature. */
   private freeFrom(last: number, { item, celsius }: Taken): number {
     const before = celsiusIn(this.course, last, item);
-    const change = celsius !== null && before !== null ? changeover(this.course, item, before, celsius) : 0;
+    const change = celsius !== null && before !== null ? changeoverIn(this.course, item, before, celsius) : 0;
     return this.floor.over[last]! + change;
   }
 }

@@ -1,5 +1,5 @@
 import type { Span } from '../../time/spans';
-import { changeover, type Course } from './course';
+import { changeoverIn, type Course } from './course';
 
 /** Does a kitchen begin things as soon as it can, or when the wall says? */
 export type Habit = 'early' | 'wall';
@@ -106,6 +106,6 @@ export const celsiusIn = ({ steps }: Course, step: number, item: number): number
 /** Minutes from the end of one step to the start of a later one on an item that has no room for both; null where it has. */
 function lagOnItem(course: Course, item: number, units: number, first: number, later: number): number | null {
   const [a, b] = [celsiusIn(course, first, item), celsiusIn(course, later, item)];
-  if (a !== null && b !== null && a !== b) return changeover(course, item, a, b);
+  if (a !== null && b !== null && a !== b) return changeoverIn(course, item, a, b);
   return needed(course, first, item) + needed(course, later, item) > units ? 0 : null;
 }

@@ -1,4 +1,4 @@
-import { changeover, type Course, type CourseStep } from './course';
+import { changeoverIn, type Course, type CourseStep } from './course';
 import { celsiusIn, needed, nextShift } from './earliest-times';
 import { NEVER, type FloorOfDay } from './floor-of-day';
 
@@ -36,7 +36,7 @@ export class Expectations {
     for (const x of this.floor.loads[item]!) {
       const own = celsiusIn(course, x, item)!;
       if (own === celsius && !noRoom) continue;
-      last = Math.max(last, this.shouldBeOver(x, t) + changeover(course, item, own, celsius!));
+      last = Math.max(last, this.shouldBeOver(x, t) + changeoverIn(course, item, own, celsius!));
     }
     return last;
   }

@@ -1,4 +1,4 @@
-import { changeover, OVERDUE, PRESSING, type Course, type CourseStep, type Taken } from './course';
+import { changeoverIn, OVERDUE, PRESSING, type Course, type CourseStep, type Taken } from './course';
 import { celsiusIn, needed, nextShift } from './earliest-times';
 import type { Expectations } from './expectations';
 import { NEVER, type FloorOfDay } from './floor-of-day';
@@ -70,7 +70,8 @@ export class Rules {
     if (loads.length > 0) return loads.every((x) => celsiusIn(this.course, x, item) === celsius);
     const last = this.floor.lastLoad[item]!;
     if (last < 0) return true;
-    const ready = this.floor.over[last]! + changeover(this.course, item, celsiusIn(this.course, last, item)!, celsius);
+    const ready =
+      this.floor.over[last]! + changeoverIn(this.course, item, celsiusIn(this.course, last, item)!, celsius);
     this.floor.wakeAt(ready);
     return t >= ready;
   }

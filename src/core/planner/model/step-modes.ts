@@ -25,7 +25,7 @@ export function modesOf(problem: Problem, step: Step, candidates: number[], need
     return modes.sort((a, b) => a.minutes - b.minutes);
   }
   if (step.work !== 'hands') return [one];
-  const lengths = new Map(candidates.map((p) => [p, lengthAtPace(step, paceOf(problem.people[p]!, step))]));
+  const lengths = new Map(candidates.map((p) => [p, lengthAtPace(lengthOf(step), paceOf(problem.people[p]!, step))]));
   const modes = [...new Set(lengths.values())]
     .sort((a, b) => a - b)
     .map((minutes): StepMode => {

@@ -1,3 +1,5 @@
+import { changeover } from '../../planning-format/lengths';
+import type { Equipment } from '../../planning-format/problem';
 import { LoadProfile } from './load-profile';
 
 /**
@@ -10,15 +12,11 @@ export class OvenLoads {
   readonly off = new LoadProfile(0);
   private readonly loads: { start: number; end: number; celsius: number }[] = [];
 
-  constructor(
-    private readonly heatRate: number,
-    private readonly coolRate: number,
-  ) {}
+  constructor(private readonly oven: Pick<Equipment, 'heatRate' | 'coolRate'>) {}
 
   /** Minutes from the end of a load at `from` °C to the start of one at `to` °C. */
   setup(from: number, to: number): number {
-    const rise = to - from;
-    return rise === 0 ? 0 : Math.ceil(Math.abs(rise) / (rise > 0 ? this.heatRate : this.coolRate));
+    return changeover(this.oven, from, to);
   }
 
   add(start: number, end: number, celsius: number): void {

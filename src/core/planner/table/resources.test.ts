@@ -136,7 +136,7 @@ describe('the temperatures of one oven', () => {
   );
 
   it('needs minutes by the way up or down', () => {
-    const oven = new OvenLoads(HEAT, COOL);
+    const oven = new OvenLoads({ heatRate: HEAT, coolRate: COOL });
     expect([oven.setup(160, 180), oven.setup(180, 160), oven.setup(180, 180), oven.setup(170, 171)]).toEqual([
       4, 10, 0, 1,
     ]);
@@ -145,7 +145,7 @@ describe('the temperatures of one oven', () => {
   it('lets a load in where none at another temperature forbids it', () => {
     fc.assert(
       fc.property(loads, fc.integer({ min: 0, max: 200 }), fc.constantFrom(150, 170, 180), (list, from, celsius) => {
-        const oven = new OvenLoads(HEAT, COOL);
+        const oven = new OvenLoads({ heatRate: HEAT, coolRate: COOL });
         for (const [start, length, c] of list) oven.add(start, start + length, c);
         const length = 20;
         const fits = (at: number) =>
@@ -163,6 +163,6 @@ describe('the temperatures of one oven', () => {
         expect(oven.earliest(from, length, celsius)).toBe(early);
       }),
     );
-    expect(() => new OvenLoads(HEAT, COOL).remove(0, 10, 150)).toThrow('no load of 150');
+    expect(() => new OvenLoads({ heatRate: HEAT, coolRate: COOL }).remove(0, 10, 150)).toThrow('no load of 150');
   });
 });

@@ -45,9 +45,7 @@ export class Timetable extends PlanState {
       for (const [start, end] of e.closed ?? []) profile.add(start, end, e.units);
       return profile;
     });
-    this.ovens = problem.equipment.map((e) =>
-      e.kind === OVEN ? new OvenLoads(e.heatRate ?? 1, e.coolRate ?? 1) : null,
-    );
+    this.ovens = problem.equipment.map((e) => (e.kind === OVEN ? new OvenLoads(e) : null));
     // So do their items and ovens: a bake that is running heats its oven whether its order is made or not.
     model.steps.forEach((s, i) => {
       const { placed } = problem.steps[i]!;
