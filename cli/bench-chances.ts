@@ -5,11 +5,11 @@
 import { parseArgs } from 'node:util';
 import { ageOf } from './days/age-of';
 import { MinuteByMinute } from './days/minute-by-minute';
+import { planSaturday } from './days/plan-saturday';
 import { saturday } from './days/saturday';
 import { simulate } from '../src/core/planner/answers/simulate';
 import { seededRandom } from '../src/core/planner/model/random';
-import { solve } from '../src/core/planner/solve';
-import { SLACK, withSlack } from '../src/core/situation/with-slack';
+import { SLACK } from '../src/core/situation/with-slack';
 import { minutesAt } from '../src/core/time/minutes';
 
 const { values } = parseArgs({
@@ -18,16 +18,18 @@ const { values } = parseArgs({
     days: { type: 'string', default: '3' },
     seed: { type: 'string', default: '1' },
     rounds: { type: 'string', default: '1000' },
+    /** How often a plan with slack is lived through, and planned again with what is kept free shifted to where the days need it. */
+    laps: { type: 'string', default: '12' },
     /** Days that are lived, by either. */
     runs: { type: 'string', default: '500' },
     plain: { type: 'string', default: '200' },
   },
 });
-const [days, seed, rounds, runs, plain] = (['days', 'seed', 'rounds', 'runs', 'plain'] as const).map((k) =>
-  Number(values[k]),
-) as [number, number, number, number, number];
+const [days, seed, rounds, runs, plain, laps] = (['days', 'seed', 'rounds', 'runs', 'plain', 'laps'] as const).map(
+  (k) => Number(values[k]),
+) as [number, number, number, number, number, number];
 const cakesOf = values.cakes.split(',').map(Number);
-if ([days, seed, rounds, runs, plain, ...cakesOf].some((n) => !Number.isInteger(n) || n < 1)) {
+if ([days, seed, rounds, runs, plain, laps + 1, ...cakesOf].some((n) => !Number.isInteger(n) || n < 1)) {
   process.stderr.write('Whole numbers above 0: see cli/README.md.\n');
   process.exit(2);
 }
@@ -37,10 +39,8 @@ console.log('cakes day slack steps late age mean/plain most-apart all-ready by-t
 for (const cakes of cakesOf)
   for (let day = 1; day <= days; day++)
     for (const { key: slack } of SLACK.choices) {
-      const problem = withSlack(saturday(cakes, seed * 100 + day), slack);
-      const solved = solve(problem, { seed, rounds, stop: () => false });
-      if (!solved.ok) throw new Error(solved.problems.map((p) => p.message).join('; '));
-      const { plan } = solved;
+      const base = saturday(cakes, seed * 100 + day);
+      const { problem, plan } = planSaturday(base, slack, { seed, rounds, laps });
       const began = performance.now();
       const said = simulate(problem, plan, runs, seed);
       const ms = performance.now() - began;
@@ -62,7 +62,7 @@ for (const cakes of cakesOf)
       const chancesByWall = wall.orders.map((o) => o.chance);
       console.log(
         [
-          ...[cakes, day, slack, plan.steps.length, plan.score.lateness, Math.round(ageOf(problem, plan))],
+          ...[cakes, day, slack, plan.steps.length, plan.score.lateness, Math.round(ageOf(base, plan))],
           `${mean(chances).toFixed(3)}/${mean([...ready.values()].map((n) => n / plain)).toFixed(3)}`,
           ...[Math.max(...apart).toFixed(3), (all / plain).toFixed(3), mean(chancesByWall).toFixed(3), Math.round(ms)],
         ].join(' '),

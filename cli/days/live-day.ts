@@ -21,20 +21,30 @@ export interface Told {
 /** Begun later than planned: how often, and by how many minutes at most. */
 const LATE_STARTS = 0.2;
 const MOST_LATE = 6;
+/** A plan is searched on where nobody tells anything for so many minutes. */
+const QUIET = 3;
 
 /**
  * Lives a week as the plan says, with durations drawn from low, likely and high: every step is begun when the plan says, or a little
  * later, once its hands and things are there and what it waits for is done. `tell` is asked for a plan after every fact; the days go on by
  * it. Returns the last plan, in which all that was made is a fact.
+ *
+ * @param quiet asked for a better plan whenever nothing happens for a few minutes; null where there is none
  */
 export function liveDays(
   base: Problem,
   first: Plan,
   seed: number,
   tell: (told: Told) => Plan,
+  quiet: (problem: Problem, plan: Plan) => Plan | null = () => null,
 ): { plan: Plan; problem: Problem } {
   const day = new Day(base, first, seededRandom(seed));
-  for (let next = day.next(); next; next = day.next()) day.happen(next, tell);
+  for (let next = day.next(); next; next = day.next()) {
+    const better = day.isQuiet(next) ? quiet(day.problem(), day.plan) : null;
+    if (better) day.take(better);
+    const now = better ? day.next() : next;
+    if (now) day.happen(now, tell);
+  }
   return { plan: day.plan, problem: day.problem() };
 }
 
@@ -74,7 +84,12 @@ class Day {
     return withFloor({ ...this.base, now: this.minute }, states).problem;
   }
 
-  private take(plan: Plan): void {
+  /** Does nothing happen for some minutes? */
+  isQuiet(next: Happening): boolean {
+    return next.minute >= this.minute + QUIET;
+  }
+
+  take(plan: Plan): void {
     this.plan = plan;
     this.planned = new Map(plan.steps.map((s) => [s.id, s]));
   }

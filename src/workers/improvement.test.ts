@@ -3,6 +3,9 @@ import { generateProblem } from '../core/planner/testing/generate';
 import { HELD } from '../core/planner/replanning/movement';
 import { solve } from '../core/planner/solve';
 import type { Plan } from '../core/planning-format/plan';
+import { withFreeMinutes } from '../core/situation/free-minutes';
+import { withSlack } from '../core/situation/with-slack';
+import { simulate } from '../core/planner/answers/simulate';
 import { improvement } from './improvement';
 
 /** A kitchen with wishes, and the plan that was made before it had any. */
@@ -20,7 +23,7 @@ describe('searching on behind', () => {
   it('finds a plan that is worth its moves, sound, and with what begins soon where it was', () => {
     const before = planned();
     const now = [...before.plan.steps].sort((a, b) => a.start - b.start)[0]!.start - 10;
-    const found = improvement({ ...problem, now }, before, search)!;
+    const found = improvement({ ...problem, now }, null, before, search)!;
     expect(checkPlan({ ...problem, now }, found.plan).errors).toEqual([]);
     expect(found.given).toMatchObject({ waits: [], pins: [] });
     expect(found.plan.score.cost).toBeLessThan(costOf(before.plan) - 5 - 0.2 * found.moved);
@@ -32,13 +35,28 @@ describe('searching on behind', () => {
     expect(changed.every((s) => was.get(s.id)! > now + HELD)).toBe(true);
   });
   it('finds nothing where nothing is worth it', () => {
-    expect(improvement(problem, planned(problem, 3000), { ...search, rounds: 20 })).toBeNull();
+    expect(improvement(problem, null, planned(problem, 3000), { ...search, rounds: 20 })).toBeNull();
+  });
+  it('makes a plan hold where the kitchen wants that, and tells how much better', () => {
+    const tight = withSlack(generateProblem({ cakes: 10, seed: 7 }), 'usual');
+    const hold = { tight, slack: 'usual' as const, margins: {}, paces: {}, begins: 'early' as const };
+    const wanted = withFreeMinutes(tight, {});
+    const before = planned(tight);
+    const found = improvement(wanted, hold, before, { ...search, rounds: 1200 })!;
+    const lateOf100 = (plan: Plan) =>
+      10 * simulate(tight, plan, 500, 3).orders.reduce((sum, o) => sum + 1 - o.chance, 0);
+    expect(found.fewerLate).toBeGreaterThan(5);
+    expect(lateOf100(found.plan)).toBeLessThan(lateOf100(before.plan) - 5);
+    expect(checkPlan(found.given.problem, found.plan).errors).toEqual([]);
+    expect(found.given.problem).toEqual(withFreeMinutes(tight, found.margins));
+    let looks = 0;
+    expect(improvement(wanted, hold, before, { ...search, stopped: () => ++looks > 300 })).toBeNull();
   });
   it('gives up what it has when it is stopped, and keeps it when its time is over', () => {
     const before = planned();
     let looks = 0;
-    expect(improvement(problem, before, { ...search, stopped: () => ++looks > 60 })).toBeNull();
+    expect(improvement(problem, null, before, { ...search, stopped: () => ++looks > 60 })).toBeNull();
     let seconds = 0;
-    expect(improvement(problem, before, { ...search, over: () => ++seconds > 60 })).not.toBeNull();
+    expect(improvement(problem, null, before, { ...search, over: () => ++seconds > 60 })).not.toBeNull();
   });
 });

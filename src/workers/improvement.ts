@@ -1,22 +1,31 @@
+import { movedRungs } from '../core/plan-reading/moved-rungs';
 import type { Plan } from '../core/planning-format/plan';
 import type { Problem } from '../core/planning-format/problem';
 import { readyTimes, type ReadyTime } from '../core/planner/answers/ready-times';
 import { replan } from '../core/planner/replanning/replan';
-import { planGivingWay, type Concessions, type PlanBefore } from '../core/situation/give-way';
+import type { Margins } from '../core/situation/free-minutes';
+import type { Concessions, PlanBefore } from '../core/situation/give-way';
+import { planToHold } from '../core/situation/plan-to-hold';
+import type { ToHold } from '../core/situation/problem-of';
 
 /** A better plan, and what it changes. */
 export interface Improved {
   plan: Plan;
   ready: ReadyTime[];
   given: Concessions;
+  margins: Margins;
   /** Rungs that begin at another time. */
   moved: number;
   /** Minutes, of all orders together and by their weights, that they are less late. */
   savedLate: number;
+  /** Cakes of a hundred that are late less often, where the kitchen does not plan lean; else 0. */
+  fewerLate: number;
 }
 
 /** So much cheaper a plan must be to be told at all, and so much more for each rung that moves. In the cost of a plan. */
 const WORTH = { atLeast: 5, aRung: 0.2 };
+/** Rounds between two times that a plan is lived through. */
+const ROUNDS_A_LAP = 200;
 
 /**
  * Searches for a plan that is better than one that still stands, under the prices of moving what lies near. Null where none is found that is
@@ -24,24 +33,30 @@ const WORTH = { atLeast: 5, aRung: 0.2 };
  */
 export function improvement(
   problem: Problem,
+  hold: ToHold | null,
   before: PlanBefore,
   { seed, rounds, stopped, over }: { seed: number; rounds: number; stopped: () => boolean; over: () => boolean },
 ): Improved | null {
-  const stands = planGivingWay(problem, before, (p) => replan(p, before.plan, { seed, rounds: 0, stop: stopped }));
+  const wanted = { problem, hold, before };
+  const stands = planToHold({ ...wanted, laps: 0, stop: stopped }, (p, from) =>
+    replan(p, from!, { seed, rounds: 0, stop: stopped }),
+  );
   if (!stands.solved.ok || stopped()) return null;
-  let moved = 0;
-  const found = planGivingWay(problem, before, (p) => {
-    const stop = () => stopped() || over();
-    const again = replan(p, before.plan, { seed, rounds, thorough: true, freely: true, stop });
-    if (again.ok) moved = again.moved;
-    return again;
-  });
+  const stop = () => stopped() || over();
+  const laps = hold ? Math.floor(rounds / ROUNDS_A_LAP) : 0;
+  const found = planToHold({ ...wanted, laps, stop }, (p, from, lap) =>
+    replan(p, from!, {
+      ...{ seed: seed + lap, rounds: hold ? ROUNDS_A_LAP : rounds },
+      ...{ thorough: true, freely: true, stop },
+    }),
+  );
   if (!found.solved.ok || stopped()) return null;
   const { plan } = found.solved;
-  const [was, is] = [stands.solved.plan.score, plan.score];
-  if (was.cost - is.cost < WORTH.atLeast + WORTH.aRung * moved) return null;
+  const moved = movedRungs(problem, before.plan, plan);
+  if (stands.worth - found.worth < WORTH.atLeast + WORTH.aRung * moved) return null;
   return {
-    ...{ plan, moved, given: found.given, ready: readyTimes(found.given.problem, plan) },
-    savedLate: Math.round(was.lateness - is.lateness),
+    ...{ plan, moved, given: found.given, margins: found.margins, ready: readyTimes(found.given.problem, plan) },
+    savedLate: Math.round(stands.solved.plan.score.lateness - plan.score.lateness),
+    fewerLate: Math.round(100 * (stands.late - found.late)),
   };
 }

@@ -3,6 +3,9 @@ import { generateProblem } from '../core/planner/testing/generate';
 import { slip } from '../core/planner/testing/slip';
 import type { Plan } from '../core/planning-format/plan';
 import type { Problem } from '../core/planning-format/problem';
+import { simulate } from '../core/planner/answers/simulate';
+import { withFreeMinutes } from '../core/situation/free-minutes';
+import { withSlack } from '../core/situation/with-slack';
 import { answerQuestion, runPlanningJob, type PlanningRequest } from './planning-job';
 
 const problem = generateProblem({ cakes: 4, seed: 6 });
@@ -38,6 +41,21 @@ describe('what a planning thread does', () => {
     const start = new Map(plan.steps.map((s) => [s.id, s.start]));
     const stayed = again.steps.filter((s) => start.get(s.id) === s.start).length;
     expect(stayed).toBeGreaterThan(again.steps.length / 2);
+  });
+
+  it('shifts what is kept free to where the days need it, if it has the rounds for that', () => {
+    const tight = withSlack(generateProblem({ cakes: 10, seed: 7 }), 'usual');
+    const margins = { [tight.orders[0]!.id]: 1.5 };
+    const hold = { tight, slack: 'usual' as const, margins, paces: {}, begins: 'early' as const };
+    const wanted = { problem: withFreeMinutes(tight, margins), hold };
+    const quick = ask({ ...wanted, rounds: 150 });
+    expect(quick).toMatchObject({ ok: true, margins });
+    const answer = ask({ ...wanted, rounds: 1500, seconds: 1e6 });
+    if (!answer.ok || !quick.ok) throw new Error('It has a plan.');
+    expect(answer.given.problem).toEqual(withFreeMinutes(tight, answer.margins));
+    expect(checkPlan(answer.given.problem, answer.plan).errors).toEqual([]);
+    const late = (plan: Plan) => simulate(tight, plan, 500, 3).orders.reduce((sum, o) => sum + 1 - o.chance, 0);
+    expect(late(answer.plan)).toBeLessThan(late(quick.plan));
   });
 
   it('ends when its time is over, whatever rounds it has left', () => {

@@ -8,12 +8,17 @@ import { readyTimes, type ReadyTime } from '../core/planner/answers/ready-times'
 import { replan } from '../core/planner/replanning/replan';
 import { simulate, type SimulateOptions, type Simulation } from '../core/planner/answers/simulate';
 import { solve } from '../core/planner/solve';
-import { planGivingWay, type Concessions, type PlanBefore } from '../core/situation/give-way';
+import { planToHold } from '../core/situation/plan-to-hold';
+import type { Margins } from '../core/situation/free-minutes';
+import type { ToHold } from '../core/situation/problem-of';
+import type { Concessions, PlanBefore } from '../core/situation/give-way';
 import { improvement, type Improved } from './improvement';
 import type { Complaint } from '../core/planning-format/complaint';
 
 export interface PlanningRequest {
   problem: Problem;
+  /** How it is to hold: where there are the rounds for it, minutes are kept free where days that are lived through need them. */
+  hold?: ToHold | null;
   /** The plan to keep to as far as it goes, with the waits that were given up for it; null for a fresh one. */
   before: PlanBefore | null;
   /** Seconds that improvement may take, each time that something has to be given up. */
@@ -28,23 +33,35 @@ export interface PlanningRequest {
 
 /** A plan of the problem that `given` names, with what was given up of what was wanted; or why there is none. */
 export type PlanningAnswer =
-  { ok: true; plan: Plan; ready: ReadyTime[]; given: Concessions } | { ok: false; problems: Complaint[] };
+  | { ok: true; plan: Plan; ready: ReadyTime[]; given: Concessions; margins: Margins }
+  | { ok: false; problems: Complaint[] };
+
+/** Rounds between two times that a plan is lived through. */
+const ROUNDS_A_LAP = 150;
 
 /** What a planner thread does with one request; `now` is a running clock in seconds. */
 export function runPlanningJob(request: PlanningRequest, now: () => number): PlanningAnswer {
   const read = readProblem(request.problem);
   if (!read.ok) return read;
-  const { seconds, rounds, before, thorough = false, freely = false } = request;
-  const { solved, given } = planGivingWay(read.problem, before, (problem) => {
-    const begun = now();
-    const options = {
-      ...{ seed: 1, rounds, thorough, freely },
-      ...{ stop: () => now() - begun >= seconds, seconds: () => now() - begun },
-    };
-    return before ? replan(problem, before.plan, options) : solve(problem, options);
-  });
+  const { hold = null, seconds, rounds, before, thorough = false, freely = false } = request;
+  let begun = now();
+  const stop = () => now() - begun >= seconds;
+  // Half of the rounds for a plan, the others for what the days say of it.
+  const laps = hold ? Math.floor(rounds / 2 / ROUNDS_A_LAP) : 0;
+  const { solved, given, margins } = planToHold(
+    { problem: read.problem, hold, before, laps: laps > 0 ? laps : null, stop },
+    (problem, from, lap) => {
+      // Each time that something has to be given up it begins anew.
+      if (lap === 0) begun = now();
+      const options = {
+        ...{ seed: 1 + lap, rounds: lap > 0 ? ROUNDS_A_LAP : rounds - laps * ROUNDS_A_LAP, thorough, freely },
+        ...{ stop, seconds: () => now() - begun },
+      };
+      return from ? replan(problem, from, options) : solve(problem, options);
+    },
+  );
   if (!solved.ok) return solved;
-  return { ok: true, plan: solved.plan, ready: readyTimes(given.problem, solved.plan), given };
+  return { ok: true, plan: solved.plan, ready: readyTimes(given.problem, solved.plan), given, margins };
 }
 
 /** What can be asked of a plan beside a new one. */
@@ -52,11 +69,12 @@ export interface Questions {
   /** Does one more order fit? Answers within `seconds`, as well as it can by then. */
   capacity: { ask: { problem: Problem; old: Plan; order: string; seconds: number }; answer: Capacity };
   /** How often each order is ready. */
-  chances: { ask: { problem: Problem; plan: Plan; runs: number } & SimulateOptions; answer: Simulation };
+  chances: { ask: { problem: Problem; plan: Plan; runs: number } & Omit<SimulateOptions, 'stop'>; answer: Simulation };
   /** Is there a better plan that is worth its moves? Given up as soon as the first number of `stop` is not 0. */
   improve: {
     ask: {
       problem: Problem;
+      hold: ToHold | null;
       before: PlanBefore;
       seed: number;
       rounds: number;
@@ -86,7 +104,7 @@ export function answerQuestion(q: Question, now: () => number): Questions[keyof 
       const begun = now();
       const stop = new Int32Array(q.stop);
       const stopped = () => Atomics.load(stop, 0) !== 0;
-      return improvement(q.problem, q.before, { ...q, stopped, over: () => now() - begun >= q.seconds });
+      return improvement(q.problem, q.hold, q.before, { ...q, stopped, over: () => now() - begun >= q.seconds });
     }
     case 'why':
       return {

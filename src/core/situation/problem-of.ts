@@ -3,16 +3,34 @@ import type { Problem } from '../planning-format/problem';
 import { minuteOf } from '../time/clock';
 import { makeProblem } from './make-problem';
 import type { Situation } from './situation';
+import { withFreeMinutes } from './free-minutes';
+import { habitOf } from './habit';
+import type { Holding } from './plan-that-holds';
 import { slackOf, withSlack } from './with-slack';
 import { withWorkAhead, workAheadOf } from './work-ahead';
 import { withFloor } from './with-floor';
 import { withAdjustments } from './with-adjustments';
 
+/** A problem that is to be planned so that it holds, without the minutes that are kept free for it. */
+export interface ToHold extends Holding {
+  tight: Problem;
+}
+
+export interface SituationProblem {
+  problem: Problem;
+  /** How it is to hold; null where the kitchen plans lean. */
+  hold: ToHold | null;
+  /** Waits that were lifted because they had been overstepped already. */
+  stood: string[];
+  /** Steps whose pin or giving can hold no more. */
+  lapsed: string[];
+}
+
 /**
- * The planning problem of a situation, with the kitchen's slack, the facts of the floor, what had rather be made ahead, and the lead's adjustments
- * in it. `stood` names the waits that were lifted because they had been overstepped already, `lapsed` the steps whose pin or giving can hold no more.
+ * The planning problem of a situation, with the kitchen's slack, the facts of the floor, what had rather be made ahead, the lead's adjustments, and what is
+ * kept free before orders leave in it.
  */
-export function problemOf(situation: Situation): { problem: Problem; stood: string[]; lapsed: string[] } {
+export function problemOf(situation: Situation): SituationProblem {
   const { kitchen, orders, breakdowns, minute } = situation;
   const planned = orders.map((o) => ({
     id: orderId(o.id),
@@ -31,7 +49,13 @@ export function problemOf(situation: Situation): { problem: Problem; stood: stri
     kitchen.calendar,
   );
   const { choices, coefficients } = kitchen.library;
-  const floor = withFloor(withSlack(made, slackOf(choices), situation.paces), situation.states);
-  const problem = withWorkAhead(floor.problem, workAheadOf(choices), coefficients.lastHours);
-  return { ...withAdjustments(problem, situation.adjustments), stood: floor.stood };
+  const slack = slackOf(choices);
+  const { paces, margins } = situation;
+  const floor = withFloor(withSlack(made, slack, paces), situation.states);
+  const ahead = withWorkAhead(floor.problem, workAheadOf(choices), coefficients.lastHours);
+  const { problem: tight, lapsed } = withAdjustments(ahead, situation.adjustments);
+  const rest = { stood: floor.stood, lapsed };
+  if (slack === 'lean') return { problem: tight, hold: null, ...rest };
+  const hold: ToHold = { tight, slack, margins, paces, begins: habitOf(choices) };
+  return { problem: withFreeMinutes(tight, margins, paces), hold, ...rest };
 }

@@ -9,6 +9,7 @@ import type { EditHistory } from '../steering/edit-history';
 import type { Adjustments } from '../steering/plan-edit';
 import type { Clock } from '../time/clock';
 import type { TeamCalendar } from '../time/team-calendar';
+import type { Margins } from './free-minutes';
 import type { KeptBatch, KeptBreakdown, MakingAnswers } from './kept-work';
 import type { TeamMember } from './make-problem';
 
@@ -60,6 +61,8 @@ export interface Situation<
 > {
   /** By the name of a step, how long such steps took before as parts of their likely minutes, sorted; none where the plan is lean. */
   paces: Record<string, number[]>;
+  /** How much more or less than is reckoned the newest plan keeps free before orders leave; none where the plan is lean. */
+  margins: Margins;
   kitchen: Of;
   orders: Taken[];
   breakdowns: Map<number, Breakdown>;

@@ -1,6 +1,7 @@
 import { Type } from '@sinclair/typebox';
 import type { Plan } from '../planning-format/plan';
 import type { Equipment, Hold, Order, Placed, Problem, Step, StepMinutes, Wait } from '../planning-format/problem';
+import type { Margins } from '../situation/free-minutes';
 import type { ReadyTime } from '../planner/answers/ready-times';
 import { codec, describes } from './codec';
 import { byName, list, maybe, number, oneOf, optional, routeChoice, span, text, uses } from './shapes';
@@ -11,6 +12,8 @@ export interface Planned {
   plan: Plan;
   ready: ReadyTime[];
   stood: string[];
+  /** How many times the minutes that are reckoned are kept free before each order leaves, by its id. */
+  margins: Margins;
 }
 
 const placed = describes<Placed>()(
@@ -118,6 +121,6 @@ const ready = describes<ReadyTime>()(
 /** The two planning documents in it are of the open format, and carry their own versions. */
 export const plannedCodec = codec<Planned>()({
   format: 'zest-ladder/planned',
-  schema: Type.Object({ problem, plan, ready: list(ready), stood: list(text) }),
-  migrations: [(v0) => v0],
+  schema: Type.Object({ problem, plan, ready: list(ready), stood: list(text), margins: byName(number) }),
+  migrations: [(v0) => v0, (v1) => ({ ...v1, margins: {} })],
 });

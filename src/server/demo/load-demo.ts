@@ -168,7 +168,7 @@ async function liveUntilNow(db: KitchenDb, today: DateTime<true>): Promise<void>
   // The plan it lived by is the one it goes on from.
   await insertPlan(db, {
     ...{ previous: 0, madeAt: today.toJSDate(), reason: 'the week was planned', problem, plan: answer.plan },
-    ...{ ready: answer.ready, stood: [] },
+    ...{ ready: answer.ready, stood: [], margins: answer.margins },
   });
   await handOverCollected(db);
 }

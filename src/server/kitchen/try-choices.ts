@@ -78,6 +78,10 @@ export async function tryChoices(db: KitchenDb, key: string): Promise<Result<Tri
 function planWith(db: KitchenDb, situation: Situation, plan: PlanRow, choices: Record<string, string>) {
   const { kitchen } = situation;
   const library = { ...kitchen.library, choices: { ...kitchen.library.choices, ...choices } };
-  const { problem } = problemOf({ ...situation, kitchen: { ...kitchen, library } });
-  return planInThread(db.kitchen, { problem, before: { plan: plan.plan, waits: plan.stood }, ...LIMITS }, 'trials');
+  const { problem, hold } = problemOf({ ...situation, kitchen: { ...kitchen, library } });
+  return planInThread(
+    db.kitchen,
+    { problem, hold, before: { plan: plan.plan, waits: plan.stood }, ...LIMITS },
+    'trials',
+  );
 }

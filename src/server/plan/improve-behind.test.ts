@@ -59,8 +59,11 @@ describe('a plan that is searched on', () => {
     stopImproving(kitchen.db.kitchen);
   });
   it('tells what it changed', () => {
-    expect([whatChanged(3, 40), whatChanged(1, 0)]).toEqual([
-      ...['searched on: moved 3, saved 40 min late', 'searched on: moved 1, younger parts'],
+    const told = (moved: number, savedLate: number, fewerLate: number) => whatChanged({ moved, savedLate, fewerLate });
+    expect([told(3, 40, 2), told(5, 0, 2), told(1, 0, 0)]).toEqual([
+      'searched on: moved 3, saved 40 min late',
+      'searched on: moved 5, 2 late cakes fewer in 100',
+      'searched on: moved 1, younger parts',
     ]);
   });
 });

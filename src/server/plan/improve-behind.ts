@@ -6,6 +6,7 @@ import { readPlan, type PlanRow } from '../../data/repositories/plans';
 import { loadSituation } from '../situation/load-situation';
 import { log } from '../shared/log';
 import { readSettings } from '../shared/settings';
+import type { Improved } from '../../workers/improvement';
 import { askInThread } from './planner-thread';
 import { savePlan } from './save-plan';
 
@@ -67,10 +68,10 @@ export async function improveOnce(db: KitchenDb, limits = LIMITS): Promise<PlanR
     const previous = await readPlan(db);
     const situation = await loadSituation(db);
     if (!previous || !situation) return null;
-    const { problem, stood } = problemOf(situation);
+    const { problem, hold, stood } = problemOf(situation);
     const before = { plan: previous.plan, waits: previous.stood };
     const found = await askInThread(db.kitchen, 'improve', {
-      ...{ problem, before, seed: behind.seed, stop: stop.buffer },
+      ...{ problem, hold, before, seed: behind.seed, stop: stop.buffer },
       ...limits,
     });
     const stopped = Atomics.load(stop, 0) !== 0;
@@ -80,9 +81,10 @@ export async function improveOnce(db: KitchenDb, limits = LIMITS): Promise<PlanR
     );
     if (!found || stopped) return null;
     return await savePlan(db, {
-      ...{ previous: previous.id, madeAt: db.now(), reason: whatChanged(found.moved, found.savedLate) },
+      ...{ previous: previous.id, madeAt: db.now(), reason: whatChanged(found) },
       ...{ problem: found.given.problem, plan: found.plan, ready: found.ready },
       stood: [...stood, ...found.given.waits],
+      margins: found.margins,
     });
   } finally {
     if (behind.stop === stop) behind.stop = null;
@@ -90,7 +92,12 @@ export async function improveOnce(db: KitchenDb, limits = LIMITS): Promise<PlanR
 }
 
 /** "searched on: moved 3, saved 40 min late" */
-export const whatChanged = (moved: number, savedLate: number): string =>
-  savedLate > 0
-    ? say`searched on: moved ${moved}, saved ${savedLate} min late`
-    : say`searched on: moved ${moved}, younger parts`;
+export function whatChanged({
+  moved,
+  savedLate,
+  fewerLate,
+}: Pick<Improved, 'moved' | 'savedLate' | 'fewerLate'>): string {
+  if (savedLate > 0) return say`searched on: moved ${moved}, saved ${savedLate} min late`;
+  if (fewerLate > 0) return say`searched on: moved ${moved}, ${fewerLate} late cakes fewer in 100`;
+  return say`searched on: moved ${moved}, younger parts`;
+}

@@ -113,11 +113,11 @@ async function replanAndSave(db: KitchenDb, reason: string, how: HowToReplan): P
     const situation = await loadSituation(db);
     if (!situation) return null;
     const old = how.like === undefined ? previous : await readPlanOf(db, how.like);
-    const { problem, stood } = problemOf(situation);
+    const { problem, hold, stood } = problemOf(situation);
     const limits = !previous ? FIRST : limitsOf(how);
     const kept = old ?? previous;
     const answer = await planInThread(db.kitchen, {
-      ...{ problem, before: kept && { plan: kept.plan, waits: kept.stood } },
+      ...{ problem, hold, before: kept && { plan: kept.plan, waits: kept.stood } },
       ...limits,
     });
     if (!answer.ok) throw new Error(answer.problems.map((p) => p.message).join(' '));
@@ -129,6 +129,7 @@ async function replanAndSave(db: KitchenDb, reason: string, how: HowToReplan): P
       plan: answer.plan,
       ready: answer.ready,
       stood: [...stood, ...answer.given.waits],
+      margins: answer.margins,
     });
     if (saved) return saved;
     // Another process planned meanwhile: begin again from its plan.

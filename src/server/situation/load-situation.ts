@@ -6,6 +6,7 @@ import type { KitchenDb } from '../../data/kitchen-db';
 import { readBatches } from '../../data/repositories/batches';
 import { readCounts } from '../../data/repositories/counts';
 import { readEdits } from '../../data/repositories/edits';
+import { readPlan } from '../../data/repositories/plans';
 import { readFloor } from '../../data/repositories/events';
 import { readOpenOrders, type OrderRow } from '../../data/repositories/orders';
 import { kitchenAt, type LoadedKitchen } from './load-kitchen';
@@ -27,10 +28,14 @@ export async function loadSituation(db: KitchenDb): Promise<Situation | null> {
     const kitchen = await kitchenAt(db, counts.library);
     return kitchen && readAll(db, kitchen);
   });
-  return kept && { ...kept, minute: minuteOf(db.now(), kept.kitchen.clock) };
+  if (!kept) return null;
+  const margins = isLean(kept.kitchen) ? {} : ((await readPlan(db))?.margins ?? {});
+  return { ...kept, margins, minute: minuteOf(db.now(), kept.kitchen.clock) };
 }
 
-async function readAll(db: KitchenDb, kitchen: LoadedKitchen): Promise<Omit<Situation, 'minute'>> {
+const isLean = (kitchen: LoadedKitchen) => slackOf(kitchen.library.choices) === 'lean';
+
+async function readAll(db: KitchenDb, kitchen: LoadedKitchen): Promise<Omit<Situation, 'minute' | 'margins'>> {
   const own = await withKept(db, await readOpenOrders(db), await readBatches(db));
   const { batches } = own;
   const orders = asBefore(own.orders, kitchen);
@@ -46,7 +51,7 @@ async function readAll(db: KitchenDb, kitchen: LoadedKitchen): Promise<Omit<Situ
     ...{ told, states: floorState(told) },
     adjustments: edits.adjustments,
     // Read only where it is planned with: it is the record of all that ever was told.
-    paces: slackOf(kitchen.library.choices) === 'lean' ? {} : pacesOf((await readWorkLog(db, kitchen.clock)).done),
+    paces: isLean(kitchen) ? {} : pacesOf((await readWorkLog(db, kitchen.clock)).done),
   };
 }
 

@@ -29,7 +29,7 @@ export async function takeOver(db: KitchenDb, id: string): Promise<Kept> {
   if (!kept.ok) return kept;
   trials(db.kitchen).kept.delete(id);
   const { base, plan } = trial;
-  const { madeAt, reason, problem, ready, stood } = plan;
+  const { madeAt, reason, problem, ready, stood, margins } = plan;
   const saved = await savePlan(db, {
     madeAt,
     reason,
@@ -37,6 +37,7 @@ export async function takeOver(db: KitchenDb, id: string): Promise<Kept> {
     plan: plan.plan,
     ready,
     stood,
+    margins,
     previous: base,
   });
   if (saved) improveSoon(db);

@@ -97,9 +97,9 @@ export async function tryOn(
   const clash = clashProblem(situation, after);
   if (clash) return refuse(clash);
   const copy = more ? withOrder(after, more) : after;
-  const { problem, stood, lapsed } = problemOf(copy);
+  const { problem, hold, stood, lapsed } = problemOf(copy);
   const before = { plan: base.plan, waits: base.stood };
-  const answer = await planInThread(db.kitchen, { problem, before, ...limits }, 'trials');
+  const answer = await planInThread(db.kitchen, { problem, hold, before, ...limits }, 'trials');
   if (!answer.ok) return refuse(answer.problems.map((p) => p.message).join(' '));
   const { given } = answer;
   const label = new EditWords(situation).say(edit);
@@ -109,7 +109,7 @@ export async function tryOn(
     ...{ id: `${last + 1}`, edit, label, base, situation: copy, unpinned: [...lapsed, ...given.pins] },
     plan: {
       ...{ id: base.id, previous: base.id, madeAt: db.now(), reason: label, problem: given.problem },
-      ...{ plan: answer.plan, ready: answer.ready, stood: [...stood, ...given.waits] },
+      ...{ plan: answer.plan, ready: answer.ready, stood: [...stood, ...given.waits], margins: answer.margins },
     },
     comparison: comparePlans(base, { problem: given.problem, plan: answer.plan }),
     supposed: more !== null,

@@ -34,6 +34,8 @@ export interface SimulateOptions {
   paces?: Record<string, number[]>;
   /** Does the kitchen begin things as soon as it can, or when the wall says? */
   begins?: Habit;
+  /** Asked after each day; with what has been lived by then it has to do. */
+  stop?: () => boolean;
 }
 
 /** Durations are drawn from so many equally likely quantiles of their distribution: a power of two. */
@@ -48,7 +50,7 @@ export function simulate(
   plan: Plan,
   runs: number,
   seed: number,
-  { grace = 0, paces = {}, begins = 'early' }: SimulateOptions = {},
+  { grace = 0, paces = {}, begins = 'early', stop = () => false }: SimulateOptions = {},
 ): Simulation {
   const course = courseOf(problem, plan);
   const { steps } = course;
@@ -64,7 +66,8 @@ export function simulate(
   const late = new Int32Array(placed.length);
   const decided = placed.map(() => new Int32Array(steps.length));
   const saved = placed.map(() => new Int32Array(steps.length));
-  for (let run = 0; run < runs; run++) {
+  let lived = 0;
+  for (; lived < runs && (lived === 0 || !stop()); lived++) {
     draw(durations, dice, lasts);
     days.live(lasts);
     placed.forEach(({ order, collect }, i) => {
@@ -78,7 +81,7 @@ export function simulate(
     });
   }
   return {
-    runs,
+    runs: lived,
     orders: placed.map(({ order }, i) => {
       const ranked = (counts: Int32Array) =>
         [...counts.keys()]
@@ -87,7 +90,7 @@ export function simulate(
           .map((s) => ({ step: steps[s]!.id, share: counts[s]! / Math.max(1, late[i]!) }));
       return {
         order: order.id,
-        chance: 1 - late[i]! / runs,
+        chance: 1 - late[i]! / lived,
         deciding: ranked(decided[i]!).slice(0, NAMED),
         helps: ranked(saved[i]!)[0] ?? null,
       };

@@ -2,14 +2,15 @@ import { groupCost, groupLateness, type GroupCost } from '../table/cost';
 import { placeNear, repair, type RepairOptions } from './repair';
 import { placeTail, tailsOf } from './place-tail';
 import { Movement } from './movement';
-import { readEarlier, type EarlierPlan } from './load-plan';
+import { readEarlier } from './load-plan';
 import { compile } from '../model/model';
-import { FREE, type Group } from '../model/step-model';
+import type { Group } from '../model/step-model';
 import { combinations } from '../placing/routes';
 import { placeAllAnew } from './place-anew';
 import { seededRandom } from '../model/random';
 import { COST_OF_LATE_MINUTE, type Plan } from '../../planning-format/plan';
 import type { Problem } from '../../planning-format/problem';
+import { movedRungs } from '../../plan-reading/moved-rungs';
 import type { Aim } from '../search/aim';
 import { improve } from '../search/improve';
 import { search } from '../search/search';
@@ -39,6 +40,10 @@ const HARM = 9;
 export function replan(problem: Problem, old: Plan, options: ReplanOptions): Replanned {
   const model = compile(problem);
   const earlier = readEarlier(model, old);
+  const written = (t: Timetable) => {
+    const plan = writePlan(t, options.digest ?? null, options.seconds?.() ?? 0);
+    return { plan, moved: movedRungs(problem, old, plan) };
+  };
   const { table, impossible } = timetableOfFixed(model, earlier.prefer);
   const movement = new Movement(table, earlier, options.freely);
   const repaired: GroupCost = (t, g) => groupCost(t, g) + movement.of(t, g);
@@ -64,17 +69,10 @@ export function replan(problem: Problem, old: Plan, options: ReplanOptions): Rep
       placeAllAnew(table, policy, aim.costOf, options.stop);
     }
     improve(table, earlier.prefer, seededRandom(options.seed), options, aim);
-    return { ok: true, ...written(table, earlier, options) };
+    return { ok: true, ...written(table) };
   }
   const fresh = search(model, { ...options, rounds: options.rounds ?? 200 });
   if (!fresh.ok)
     return { ok: false, problems: [{ path: `steps[${fresh.impossible}]`, message: 'This step has no place.' }] };
-  return { ok: true, ...written(fresh.table, earlier, options) };
-}
-
-function written(table: Timetable, earlier: EarlierPlan, options: SolveOptions): { plan: Plan; moved: number } {
-  const moved = table.model.steps.filter(
-    (s, i) => s.fixed === FREE && table.placed[i] && earlier.steps[i] && earlier.steps[i].start !== table.start[i],
-  ).length;
-  return { plan: writePlan(table, options.digest ?? null, options.seconds?.() ?? 0), moved };
+  return { ok: true, ...written(fresh.table) };
 }
