@@ -49,8 +49,8 @@ const PLANNER = [
   'bounds',
   'shop',
   'search',
-  'replanning',
   'dispatch',
+  'replanning',
   'answers',
 ];
 

@@ -133,6 +133,13 @@ class Day {
     return true;
   }
 
+  /** Is something not begun that the same hands were to do before? */
+  private isOverdue({ start, people }: PlannedStep): boolean {
+    return [...this.planned.values()].some(
+      (p) => p.start < start && !this.states.has(p.id) && p.people.some((x) => people.includes(x)),
+    );
+  }
+
   happen({ kind, step, minute }: Happening, tell: (told: Told) => Plan): void {
     const planned = this.planned.get(step.id);
     this.minute = minute;
@@ -148,8 +155,11 @@ class Day {
         end: step.work === 'collect' ? minute : null,
       });
     else this.states.set(step.id, { ...state!, state: 'done', end: minute });
-    // What runs has its end in the plan; an order that was left out meanwhile has it no more, and nothing is neutral to it.
-    const neutral = planned !== undefined && minute <= (kind === 'start' ? planned.start : planned.end);
+    // What runs has its end in the plan; an order that was left out meanwhile has it no more, and nothing is neutral to it. Nor is it as planned
+    // where somebody begins one thing before another that was to be first.
+    const neutral =
+      planned !== undefined &&
+      (kind === 'start' ? minute <= planned.start && !this.isOverdue(planned) : minute <= planned.end);
     this.take(
       tell({
         kind,

@@ -5,7 +5,7 @@ import { readyTimes, type ReadyTime } from '../core/planner/answers/ready-times'
 import { replan } from '../core/planner/replanning/replan';
 import type { Margins } from '../core/situation/free-minutes';
 import type { Concessions, PlanBefore } from '../core/situation/give-way';
-import { planToHold } from '../core/situation/plan-to-hold';
+import { planToHold, type Wanted } from '../core/situation/plan-to-hold';
 import type { ToHold } from '../core/situation/problem-of';
 
 /** A better plan, and what it changes. */
@@ -27,22 +27,45 @@ const WORTH = { atLeast: 5, aRung: 0.2 };
 /** Rounds between two times that a plan is lived through. */
 const ROUNDS_A_LAP = 200;
 
+interface Limits {
+  seed: number;
+  rounds: number;
+  stopped: () => boolean;
+  over: () => boolean;
+}
+
+/** Thrown out of the search where somebody is waiting for another plan. */
+class GivenUp extends Error {}
+
 /**
  * Searches for a plan that is better than one that still stands, under the prices of moving what lies near. Null where none is found that is
- * worth its moves. Once its time is over it keeps the best that it has; stopped, it gives that up: somebody is waiting for another plan.
+ * worth its moves. Once its time is over it keeps the best that it has; stopped, it gives that up at once: somebody is waiting for another plan.
  */
 export function improvement(
   problem: Problem,
   hold: ToHold | null,
   before: PlanBefore,
-  { seed, rounds, stopped, over }: { seed: number; rounds: number; stopped: () => boolean; over: () => boolean },
+  { stopped, over, ...limits }: Limits,
 ): Improved | null {
-  const wanted = { problem, hold, before };
-  const stands = planToHold({ ...wanted, laps: 0, stop: stopped }, (p, from) =>
-    replan(p, from!, { seed, rounds: 0, stop: stopped }),
-  );
-  if (!stands.solved.ok || stopped()) return null;
-  const stop = () => stopped() || over();
+  const look = () => {
+    if (stopped()) throw new GivenUp();
+    return over();
+  };
+  try {
+    return searchedOn({ problem, hold, before }, limits, look);
+  } catch (error) {
+    if (error instanceof GivenUp) return null;
+    throw error;
+  }
+}
+
+function searchedOn(
+  wanted: Omit<Wanted, 'laps' | 'stop'> & { before: PlanBefore },
+  { seed, rounds }: Pick<Limits, 'seed' | 'rounds'>,
+  stop: () => boolean,
+): Improved | null {
+  const { problem, hold, before } = wanted;
+  const stands = planToHold({ ...wanted, laps: 0, stop }, (p, from) => replan(p, from!, { seed, rounds: 0, stop }));
   const laps = hold ? Math.floor(rounds / ROUNDS_A_LAP) : 0;
   const found = planToHold({ ...wanted, laps, stop }, (p, from, lap) =>
     replan(p, from!, {
@@ -50,12 +73,12 @@ export function improvement(
       ...{ thorough: true, freely: true, stop },
     }),
   );
-  if (!found.solved.ok || stopped()) return null;
+  if (!stands.solved.ok || !found.solved.ok) return null;
   const { plan } = found.solved;
   const moved = movedRungs(problem, before.plan, plan);
   if (stands.worth - found.worth < WORTH.atLeast + WORTH.aRung * moved) return null;
   return {
-    ...{ plan, moved, given: found.given, margins: found.margins, ready: readyTimes(found.given.problem, plan) },
+    ...{ plan, moved, given: found.given, margins: found.margins, ready: readyTimes(found.given.problem, plan, stop) },
     savedLate: Math.round(stands.solved.plan.score.lateness - plan.score.lateness),
     fewerLate: Math.round(100 * (stands.late - found.late)),
   };

@@ -17,11 +17,14 @@ export interface ReadyTime {
 /**
  * For every order: when it could be ready at the earliest, with the others where the plan has them. The difference
  * to its pickup is what it has to spare. Forward generation from now, over each of its routes.
+ *
+ * @param look asked between orders: it may throw, where nobody wants to know any more
  */
-export function readyTimes(problem: Problem, plan: Plan): ReadyTime[] {
+export function readyTimes(problem: Problem, plan: Plan, look: () => unknown = () => null): ReadyTime[] {
   const { model, table, earlier } = planOnTable(problem, plan);
   const ready: ReadyTime[] = [];
   for (const group of model.groups) {
+    look();
     const before = table.record(group);
     table.removeGroup(group);
     const best = new Map<number, ReadyTime>();

@@ -1,4 +1,5 @@
 import { FREE, type Group } from '../model/step-model';
+import type { Model } from '../model/model';
 import type { Timetable } from '../table/timetable';
 import type { EarlierPlan } from './load-plan';
 
@@ -28,11 +29,10 @@ export class Movement {
 
   /** `freely`: what lies far ahead has no price. */
   constructor(
-    table: Timetable,
+    model: Model,
     earlier: EarlierPlan,
     private readonly freely = false,
   ) {
-    const { model } = table;
     this.now = model.problem.now;
     this.start = Float64Array.from(model.steps, (s, i) => (s.fixed === FREE ? (earlier.steps[i]?.start ?? NaN) : NaN));
     this.people = model.steps.map((s, i) => (s.work === 'hands' ? (earlier.steps[i]?.people ?? null) : null));

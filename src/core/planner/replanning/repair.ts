@@ -44,13 +44,18 @@ export function repair(
   };
   const broken: Group[] = [];
   for (const group of model.groups) {
+    // Asked for who gives all up: without this there is no plan, so it cannot end here.
+    stop();
     takeEarlierRoutes(table, group, earlier);
     if (!placeAsBefore(table, group, earlier)) broken.push(group);
   }
   const pickup = (g: Group) => Math.min(...g.orders.map((o) => model.problem.orders[o]!.pickup), Infinity);
   const begun = (g: Group) => (g.steps.some((s) => model.steps[s]!.fixed !== FREE) ? 0 : 1);
   broken.sort((a, b) => begun(a) - begun(b) || pickup(a) - pickup(b));
-  for (const group of broken) if (!fitIn(table, group, earlier, policy, costOf)) return false;
+  for (const group of broken) {
+    stop();
+    if (!fitIn(table, group, earlier, policy, costOf)) return false;
+  }
   const least = groupBounds(model);
   // Nothing is moved for an order that could not be earlier even in an empty kitchen.
   const hopes = (g: Group) =>

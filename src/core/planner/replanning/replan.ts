@@ -2,8 +2,10 @@ import { groupCost, groupLateness, type GroupCost } from '../table/cost';
 import { placeNear, repair, type RepairOptions } from './repair';
 import { placeTail, tailsOf } from './place-tail';
 import { Movement } from './movement';
-import { readEarlier } from './load-plan';
-import { compile } from '../model/model';
+import { pushedPlan } from './pushed-plan';
+import { readEarlier, type EarlierPlan } from './load-plan';
+import { compile, type Model } from '../model/model';
+import { sum } from '../model/random';
 import type { Group } from '../model/step-model';
 import { combinations } from '../placing/routes';
 import { placeAllAnew } from './place-anew';
@@ -44,14 +46,12 @@ export function replan(problem: Problem, old: Plan, options: ReplanOptions): Rep
     const plan = writePlan(t, options.digest ?? null, options.seconds?.() ?? 0);
     return { plan, moved: movedRungs(problem, old, plan) };
   };
-  const { table, impossible } = timetableOfFixed(model, earlier.prefer);
-  const movement = new Movement(table, earlier, options.freely);
-  const repaired: GroupCost = (t, g) => groupCost(t, g) + movement.of(t, g);
-  if (impossible < 0 && repair(table, earlier, repaired, options)) {
+  const repaired = repairedPlan(model, old, earlier, options);
+  if (repaired) {
+    const { table, costOf, movement } = repaired;
     const promised = new Map(model.groups.map((g) => [g, groupLateness(table, g)]));
     const aim: Aim = {
-      costOf: (t, g) =>
-        repaired(t, g) + HARM * COST_OF_LATE_MINUTE * Math.max(0, groupLateness(t, g) - promised.get(g)!),
+      costOf: (t, g) => costOf(t, g) + HARM * COST_OF_LATE_MINUTE * Math.max(0, groupLateness(t, g) - promised.get(g)!),
       home: (step) => movement.home(step),
       ...(options.freely
         ? { placeNear: null, placeTail: null }
@@ -75,4 +75,43 @@ export function replan(problem: Problem, old: Plan, options: ReplanOptions): Rep
   if (!fresh.ok)
     return { ok: false, problems: [{ path: `steps[${fresh.impossible}]`, message: 'This step has no place.' }] };
   return { ok: true, ...written(fresh.table) };
+}
+
+interface Repaired {
+  table: Timetable;
+  movement: Movement;
+  /** What a group costs, and what it costs that it departs from the earlier plan. */
+  costOf: GroupCost;
+}
+
+/**
+ * The earlier plan repaired; and where orders are later by that, the plan pushed on as it would go by itself and repaired, if that is cheaper. Null where
+ * neither has a place for everything that cannot be left out.
+ */
+function repairedPlan(model: Model, old: Plan, earlier: EarlierPlan, options: ReplanOptions): Repaired | null {
+  const movement = new Movement(model, earlier, options.freely);
+  const costOf: GroupCost = (t, g) => groupCost(t, g) + movement.of(t, g);
+  const repairOf = (plan: EarlierPlan) => {
+    const { table, impossible } = timetableOfFixed(model, plan.prefer);
+    return impossible < 0 && repair(table, plan, costOf, options) ? table : null;
+  };
+  const costs = (table: Timetable) => sum(model.groups.map((g) => costOf(table, g)));
+  let best = repairOf(earlier);
+  if (!best || isLaterThan(best, old)) {
+    const pushed = options.stop() ? null : pushedPlan(model.problem, old);
+    const other = pushed && repairOf(readEarlier(model, pushed));
+    if (other && (!best || costs(other) < costs(best))) best = other;
+  }
+  return best && { table: best, movement, costOf };
+}
+
+/** Is an order of the earlier plan later than there, or left out? */
+function isLaterThan(table: Timetable, old: Plan): boolean {
+  const { model } = table;
+  const was = new Map(old.steps.map((s) => [s.id, s.start]));
+  return model.problem.orders.some((o, i) => {
+    const before = was.get(o.collect);
+    if (before === undefined) return false;
+    return table.leftOut[i] || table.start[model.stepIndex.get(o.collect)!]! > Math.max(before, o.pickup);
+  });
 }
