@@ -3,10 +3,10 @@
  * `cli/README.md`. Prints a table; nothing is written.
  */
 import { parseArgs } from 'node:util';
-import { ageOf } from './days/age-of';
 import { MinuteByMinute } from './days/minute-by-minute';
 import { planSaturday } from './days/plan-saturday';
 import { saturday } from './days/saturday';
+import { costOfAge } from '../src/core/plan-reading/age';
 import { simulate } from '../src/core/planner/answers/simulate';
 import { seededRandom } from '../src/core/planner/model/random';
 import { SLACK } from '../src/core/situation/with-slack';
@@ -62,7 +62,7 @@ for (const cakes of cakesOf)
       const chancesByWall = wall.orders.map((o) => o.chance);
       console.log(
         [
-          ...[cakes, day, slack, plan.steps.length, plan.score.lateness, Math.round(ageOf(base, plan))],
+          ...[cakes, day, slack, plan.steps.length, plan.score.lateness, Math.round(costOfAge({ problem, plan }))],
           `${mean(chances).toFixed(3)}/${mean([...ready.values()].map((n) => n / plain)).toFixed(3)}`,
           ...[Math.max(...apart).toFixed(3), (all / plain).toFixed(3), mean(chancesByWall).toFixed(3), Math.round(ms)],
         ].join(' '),

@@ -65,12 +65,14 @@ function searchedOn(
   stop: () => boolean,
 ): Improved | null {
   const { problem, hold, before } = wanted;
-  const stands = planToHold({ ...wanted, laps: 0, stop }, (p, from) => replan(p, from!, { seed, rounds: 0, stop }));
+  const stands = planToHold({ ...wanted, laps: 0, stop }, (p, from) =>
+    replan(p, from!, { seed, rounds: 0, stop, look: stop }),
+  );
   const laps = hold ? Math.floor(rounds / ROUNDS_A_LAP) : 0;
   const found = planToHold({ ...wanted, laps, stop }, (p, from, lap) =>
     replan(p, from!, {
       ...{ seed: seed + lap, rounds: hold ? ROUNDS_A_LAP : rounds },
-      ...{ thorough: true, freely: true, stop },
+      ...{ thorough: true, freely: true, stop, look: stop },
     }),
   );
   if (!stands.solved.ok || !found.solved.ok) return null;

@@ -7,3 +7,11 @@ export function minutesOfAge(planned: PlannedProblem): number {
     if (wait.ageing > 0) age += Math.max(0, to.start - from.end - wait.min);
   return age;
 }
+
+/** What the age of all parts costs: each minute as much as it harms the part. A syrup that stands a day longer is hardly older by that. */
+export function costOfAge(planned: PlannedProblem): number {
+  let cost = 0;
+  for (const { wait, from, to } of readingOf(planned).waits)
+    cost += wait.ageing * Math.max(0, to.start - from.end - wait.min);
+  return cost;
+}

@@ -1,6 +1,6 @@
 import { twoCakes } from '../planner/testing/two-cakes';
 import type { Plan } from '../planning-format/plan';
-import { minutesOfAge } from './age';
+import { costOfAge, minutesOfAge } from './age';
 import { shareInLastHours } from './last-hours';
 
 /** Each cake is 60 minutes of piping and then rests: piped at these starts, handed over at those. */
@@ -38,5 +38,10 @@ describe('age', () => {
     expect(minutesOfAge({ problem, plan })).toBe(400 - 60 - 30 + (400 - 360 - 30));
     const young = { ...problem, waits: problem.waits.map((w) => (w.from === 'a-pipe' ? { ...w, ageing: 0 } : w)) };
     expect(minutesOfAge({ problem: young, plan })).toBe(10);
+  });
+  it('costs as much as each minute harms the part', () => {
+    const { problem, plan } = planned([0, 300], [400, 400]);
+    const waits = problem.waits.map((w) => ({ ...w, ageing: w.from === 'a-pipe' ? 0.01 : 0.5 }));
+    expect(costOfAge({ problem: { ...problem, waits }, plan })).toBeCloseTo(0.01 * 310 + 0.5 * 10, 9);
   });
 });

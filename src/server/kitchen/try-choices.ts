@@ -1,5 +1,5 @@
 import { say } from '../../core/words/say';
-import { minutesOfAge } from '../../core/plan-reading/age';
+import { costOfAge } from '../../core/plan-reading/age';
 import { shareInLastHours } from '../../core/plan-reading/last-hours';
 import { readingOf } from '../../core/plan-reading/plan-reading';
 import { pacesOf } from '../../core/records/pace';
@@ -24,7 +24,7 @@ export interface TriedChoice {
   late: number;
   /** Of a hundred cakes, so many are late on a day as days are. */
   lateOfHundred: number;
-  /** Minutes that parts wait beyond what they must. */
+  /** What the age of all parts costs. */
   age: number;
   /** Share of the hands' minutes that lies in the last hours before a pickup. */
   inLastHours: number;
@@ -68,7 +68,7 @@ export async function tryChoices(db: KitchenDb, key: string): Promise<Result<Tri
         choice,
         late: planned.problem.orders.filter((o) => (reading.minutesLate(o.id) ?? 1) > 0).length,
         lateOfHundred: 100 * (1 - chances.reduce((sum, c) => sum + c, 0) / Math.max(1, chances.length)),
-        age: minutesOfAge(planned),
+        age: costOfAge(planned),
         inLastHours: shareInLastHours(planned, hours),
       };
     }),

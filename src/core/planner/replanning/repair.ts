@@ -20,6 +20,8 @@ const MOST_TAILS = 5;
 
 export interface RepairOptions {
   stop: () => boolean;
+  /** Asked between groups, also where the repair could not end: it may throw, where nobody wants the plan any more. */
+  look?: () => unknown;
   /** Orders that nothing has happened to and that are late all the same ask their neighbours too. It takes several times as long. */
   thorough?: boolean;
 }
@@ -34,18 +36,13 @@ export function repair(
   table: Timetable,
   earlier: EarlierPlan,
   costOf: GroupCost,
-  { stop, thorough = false }: RepairOptions,
+  { stop, look = () => null, thorough = false }: RepairOptions,
 ): boolean {
   const { model } = table;
-  const policy: PlacingPolicy = {
-    prefer: earlier.prefer,
-    noise: () => 0,
-    routes: (group) => earlierFirst(combinations(table, group), group, earlier),
-  };
+  const policy = policyOf(table, earlier);
   const broken: Group[] = [];
   for (const group of model.groups) {
-    // Asked for who gives all up: without this there is no plan, so it cannot end here.
-    stop();
+    look();
     takeEarlierRoutes(table, group, earlier);
     if (!placeAsBefore(table, group, earlier)) broken.push(group);
   }
@@ -53,27 +50,35 @@ export function repair(
   const begun = (g: Group) => (g.steps.some((s) => model.steps[s]!.fixed !== FREE) ? 0 : 1);
   broken.sort((a, b) => begun(a) - begun(b) || pickup(a) - pickup(b));
   for (const group of broken) {
-    stop();
+    look();
     if (!fitIn(table, group, earlier, policy, costOf)) return false;
   }
-  const least = groupBounds(model);
-  // Nothing is moved for an order that could not be earlier even in an empty kitchen.
-  const hopes = (g: Group) =>
-    isLate(table, g) && groupCost(table, g) - least[model.groups.indexOf(g)]! >= lateMinute(table, g);
   // What could stay and is late all the same, as when its pickup was moved forward, is planned anew where that is worth it.
   for (const group of model.groups)
-    if (!broken.includes(group) && hopes(group) && !stop()) planAnew(table, group, earlier, policy, costOf);
+    if (!broken.includes(group) && hopes(table, group) && !stop()) planAnew(table, group, earlier, policy, costOf);
   // Who has made room and is late for it may ask in turn; each group once, so that it ends.
   const asking = thorough ? [...broken, ...model.groups.filter((g) => !broken.includes(g))] : [...broken];
   for (let i = 0; i < asking.length; i++) {
     const group = asking[i]!;
     if (stop()) break;
-    if (!hopes(group)) continue;
+    if (!hopes(table, group)) continue;
     for (const pushed of askNeighbours(table, group, earlier, policy, stop, costOf))
       if (!asking.includes(pushed)) asking.push(pushed);
   }
   return true;
 }
+
+/** By hands and things as before as far as they are free, and on the routes of before first. */
+export const policyOf = (table: Timetable, earlier: EarlierPlan): PlacingPolicy => ({
+  prefer: earlier.prefer,
+  noise: () => 0,
+  routes: (group) => earlierFirst(combinations(table, group), group, earlier),
+});
+
+/** Is it late, and could be less so? Nothing is moved for an order that could not be earlier even in an empty kitchen. */
+export const hopes = (table: Timetable, group: Group): boolean =>
+  isLate(table, group) &&
+  groupCost(table, group) - groupBounds(table.model)[table.model.groups.indexOf(group)]! >= lateMinute(table, group);
 
 const isLate = (table: Timetable, group: Group) =>
   group.orders.some((o) => table.leftOut[o]) || groupLateness(table, group) > 0;
@@ -169,6 +174,8 @@ function shiftRight(
 /**
  * Takes one neighbour at a time out, plans the late group, and lets the neighbour find a place around it. Gives back the neighbours that are
  * late for it.
+ *
+ * @param gain so much cheaper both must be together: a late minute, or more
  */
 export function askNeighbours(
   table: Timetable,
@@ -177,6 +184,7 @@ export function askNeighbours(
   policy: PlacingPolicy,
   stop: () => boolean,
   costOf: GroupCost = groupCost,
+  gain = COST_OF_LATE_MINUTE,
 ): Group[] {
   const { model } = table;
   const pushed: Group[] = [];
@@ -194,7 +202,7 @@ export function askNeighbours(
     const done = placeGroup(table, group, policy) && fitIn(table, neighbour, earlier, policy, costOf);
     const cost = done ? costOf(table, group) + costOf(table, neighbour) : Infinity;
     // Only a gain in time is worth moving somebody else's work.
-    if (cost > was - 100) putBack(table, pair, before);
+    if (cost > was - gain) putBack(table, pair, before);
     else if (isLate(table, neighbour)) pushed.push(neighbour);
   }
   return pushed;

@@ -1,5 +1,5 @@
 import { groupCost, groupLateness, type GroupCost } from '../table/cost';
-import { placeNear, repair, type RepairOptions } from './repair';
+import { askNeighbours, hopes, placeNear, policyOf, repair, type RepairOptions } from './repair';
 import { placeTail, tailsOf } from './place-tail';
 import { Movement } from './movement';
 import { pushedPlan } from './pushed-plan';
@@ -68,13 +68,32 @@ export function replan(problem: Problem, old: Plan, options: ReplanOptions): Rep
       const policy = { prefer: earlier.prefer, noise: () => 0, routes: (g: Group) => combinations(table, g) };
       placeAllAnew(table, policy, aim.costOf, options.stop);
     }
-    improve(table, earlier.prefer, seededRandom(options.seed), options, aim);
-    return { ok: true, ...written(table) };
+    const { table: found } = improve(table, earlier.prefer, seededRandom(options.seed), options, aim);
+    if (options.rounds !== 0) letLateOnesAsk(found, earlier, aim.costOf, options.stop);
+    return { ok: true, ...written(found) };
   }
   const fresh = search(model, { ...options, rounds: options.rounds ?? 200 });
   if (!fresh.ok)
     return { ok: false, problems: [{ path: `steps[${fresh.impossible}]`, message: 'This step has no place.' }] };
   return { ok: true, ...written(fresh.table) };
+}
+
+/** What is late and due within so many minutes does not wait for what has hours to spare. */
+const DUE_SOON = 1440;
+/** For less nobody is asked. In the cost of a plan. */
+const WORTH_ASKING = 5 * COST_OF_LATE_MINUTE;
+
+/** Whoever is late after all and is due soon asks the neighbours once more, the latest first. */
+function letLateOnesAsk(table: Timetable, earlier: EarlierPlan, costOf: GroupCost, stop: () => boolean): void {
+  const { model } = table;
+  const due = (g: Group) => Math.min(...g.orders.map((o) => model.problem.orders[o]!.pickup), Infinity);
+  const policy = policyOf(table, earlier);
+  const late = model.groups.filter((g) => groupLateness(table, g) > 0 && due(g) <= model.problem.now + DUE_SOON);
+  late.sort((a, b) => groupLateness(table, b) - groupLateness(table, a));
+  for (const group of late) {
+    if (stop()) return;
+    if (hopes(table, group)) askNeighbours(table, group, earlier, policy, stop, costOf, WORTH_ASKING);
+  }
 }
 
 interface Repaired {
