@@ -61,6 +61,18 @@ describe('the log of work', () => {
     expect(took(start('a', 10), finish('a', 30), right(1, 14), back(2), finish('a', 34))).toEqual([['Stack', 20, 20]]);
   });
 
+  it('has how long before its plan each step was begun, where that was told', () => {
+    const early = (step: string, minute: number, ahead: number): LoggedEvent =>
+      ({ ...start(step, minute), ahead }) as LoggedEvent;
+    const right = (event: number, to: number): LoggedEvent => ({ id: 0, kind: 'correct', minute: 99, event, to });
+    const ahead = (...events: LoggedEvent[]) => logOf(...events).done.map((d) => d.ahead);
+    expect(ahead(early('a', 10, 7), start('b', 11), finish('a', 30), finish('b', 31))).toEqual([7, undefined]);
+    // Put right to four minutes later, before and after its end, it was begun three before its time.
+    expect(ahead(early('a', 10, 7), right(1, 14), finish('a', 30))).toEqual([3]);
+    expect(ahead(early('a', 10, 7), finish('a', 30), right(1, 14))).toEqual([3]);
+    expect(ahead(early('a', 10, 7), finish('a', 30), back(2), finish('a', 34))).toEqual([7]);
+  });
+
   it('is not changed by what is neither beginning nor end', () => {
     const before = logOf(start('a', 10));
     expect(withLogged(before, { id: 8, kind: 'extend', step: 'a', minute: 12 })).toEqual(before);

@@ -2,7 +2,7 @@ import type { Worked } from './pace';
 
 /** What is told of a step's beginning and end, in the order in which it was told. Minutes after the clock's origin. */
 export type LoggedEvent =
-  | { id: number; kind: 'start'; minute: number; step: string }
+  | { id: number; kind: 'start'; minute: number; step: string; ahead?: number | undefined }
   | { id: number; kind: 'finish'; minute: number; step: string; name?: string | undefined; likely?: number | undefined }
   | { id: number; kind: 'extend' | 'not yet' | 'use anyway'; minute: number; step: string }
   | { id: number; kind: 'correct'; minute: number; event: number; to: number }
@@ -14,6 +14,8 @@ interface Done extends Worked {
   begun: number;
   step: string;
   start: number;
+  /** Minutes that it was begun before the plan of that time had it; not known of what was told before this was. */
+  ahead?: number;
 }
 
 /** How long steps took, as far as it has been told: a value that each event is added to, so that a log need not be read from its start. */
@@ -21,7 +23,7 @@ export interface WorkLog {
   /** In the order in which they were finished. */
   done: Done[];
   /** Steps that have been begun and not finished: when, and by which event. */
-  running: Record<string, { start: number; event: number }>;
+  running: Record<string, { start: number; event: number; ahead?: number }>;
 }
 
 export const NO_WORK: WorkLog = { done: [], running: {} };
@@ -37,7 +39,7 @@ export function withLogged(log: WorkLog, e: LoggedEvent): WorkLog {
     case 'use anyway':
       return log;
     case 'start':
-      return { ...log, running: { ...log.running, [e.step]: { start: e.minute, event: e.id } } };
+      return { ...log, running: { ...log.running, [e.step]: { start: e.minute, event: e.id, ...aheadBy(e.ahead) } } };
     case 'finish': {
       const begun = log.running[e.step];
       if (!begun) return log;
@@ -52,6 +54,7 @@ export function withLogged(log: WorkLog, e: LoggedEvent): WorkLog {
         begun: begun.event,
         step: e.step,
         start: begun.start,
+        ...aheadBy(begun.ahead),
       };
       return { done: lastOfEach([...log.done, one], e.name), running };
     }
@@ -62,7 +65,10 @@ export function withLogged(log: WorkLog, e: LoggedEvent): WorkLog {
       if (ended)
         return {
           done: log.done.filter((d) => d !== ended),
-          running: { ...log.running, [ended.step]: { start: ended.start, event: ended.begun } },
+          running: {
+            ...log.running,
+            [ended.step]: { start: ended.start, event: ended.begun, ...aheadBy(ended.ahead) },
+          },
         };
       // Without its beginning a step was not worked, though its end was told.
       if (log.done.some((d) => d.begun === e.event))
@@ -78,11 +84,18 @@ function corrected(log: WorkLog, { event, to }: { event: number; to: number }): 
   const done = log.done.map((d) => {
     const end = d.start + d.took;
     if (d.event === event) return { ...d, took: Math.max(0, to - d.start) };
-    return d.begun === event ? { ...d, start: to, took: Math.max(0, end - to) } : d;
+    if (d.begun !== event) return d;
+    return { ...d, start: to, took: Math.max(0, end - to), ...aheadBy(d.ahead, d.start - to) };
   });
   const step = runningSince(log, event);
-  return step === undefined ? { ...log, done } : { done, running: { ...log.running, [step]: { start: to, event } } };
+  if (step === undefined) return { ...log, done };
+  const was = log.running[step]!;
+  const begun = { start: to, event, ...aheadBy(was.ahead, was.start - to) };
+  return { done, running: { ...log.running, [step]: begun } };
 }
+
+/** What was begun so many minutes ahead, and as many earlier; nothing where that is not known. */
+const aheadBy = (ahead: number | undefined, earlier = 0) => (ahead === undefined ? {} : { ahead: ahead + earlier });
 
 const runningSince = (log: WorkLog, event: number) =>
   Object.keys(log.running).find((s) => log.running[s]!.event === event);

@@ -4,7 +4,6 @@ import { minuteOf } from '../time/clock';
 import { makeProblem } from './make-problem';
 import type { Situation } from './situation';
 import { withFreeMinutes } from './free-minutes';
-import { habitOf } from './habit';
 import type { Holding } from './plan-that-holds';
 import { slackOf, withSlack } from './with-slack';
 import { withWorkAhead, workAheadOf } from './work-ahead';
@@ -50,12 +49,12 @@ export function problemOf(situation: Situation): SituationProblem {
   );
   const { choices, coefficients } = kitchen.library;
   const slack = slackOf(choices);
-  const { paces, margins } = situation;
+  const { paces, margins, begins } = situation;
   const floor = withFloor(withSlack(made, slack, paces), situation.states);
   const ahead = withWorkAhead(floor.problem, workAheadOf(choices), coefficients.lastHours);
   const { problem: tight, lapsed } = withAdjustments(ahead, situation.adjustments);
   const rest = { stood: floor.stood, lapsed };
   if (slack === 'lean') return { problem: tight, hold: null, ...rest };
-  const hold: ToHold = { tight, slack, margins, paces, begins: habitOf(choices) };
+  const hold: ToHold = { tight, slack, margins, paces, begins };
   return { problem: withFreeMinutes(tight, margins, paces), hold, ...rest };
 }

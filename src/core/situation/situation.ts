@@ -4,6 +4,7 @@ import type { Build } from '../breakdown/build';
 import type { Kitchen } from '../breakdown/kitchen';
 import type { FloorEvent, StepState } from '../floor/floor-state';
 import type { Allergen, Formula } from '../formula/formula';
+import type { Habit } from '../planner/dispatch/earliest-times';
 import type { Equipment } from '../planning-format/problem';
 import type { EditHistory } from '../steering/edit-history';
 import type { Adjustments } from '../steering/plan-edit';
@@ -61,6 +62,8 @@ export interface Situation<
 > {
   /** By the name of a step, how long such steps took before as parts of their likely minutes, sorted; none where the plan is lean. */
   paces: Record<string, number[]>;
+  /** Does its work begin as soon as it can, or when the wall says? Where the plan is lean nobody asks. */
+  begins: Habit;
   /** How much more or less than is reckoned the newest plan keeps free before orders leave; none where the plan is lean. */
   margins: Margins;
   kitchen: Of;

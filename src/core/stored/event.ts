@@ -39,7 +39,14 @@ const BODIES = {
   'batch accepted': Type.Object({ batch: number, members: list(Type.Object({ order: number, role: text })) }),
   'batch split': Type.Object({ batch: number }),
   /** `when`, here and below: the instant it happened, where it was told later. */
-  start: Type.Object({ ...step, people: list(text), equipment: list(text), when: optional(text) }),
+  start: Type.Object({
+    ...step,
+    people: list(text),
+    equipment: list(text),
+    when: optional(text),
+    /** Minutes before the plan of that time had it. */
+    ahead: optional(number),
+  }),
   /** What the step was and should have taken: its order, or a later plan, may not know it any more. */
   finish: Type.Object({
     ...step,

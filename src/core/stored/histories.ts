@@ -4,7 +4,7 @@ import type { EditHistory } from '../steering/edit-history';
 import type { Adjustments, MadeEdit } from '../steering/plan-edit';
 import { codec, describes } from './codec';
 import { adjustments, editFields } from './plan-edit';
-import { byName, list, number, text } from './shapes';
+import { byName, list, number, optional, text } from './shapes';
 
 const made = describes<MadeEdit>()(Type.Object({ id: number, ...editFields }));
 
@@ -28,9 +28,10 @@ export const workLogCodec = codec<WorkLog>()({
         begun: number,
         step: text,
         start: number,
+        ahead: optional(number),
       }),
     ),
-    running: byName(Type.Object({ start: number, event: number })),
+    running: byName(Type.Object({ start: number, event: number, ahead: optional(number) })),
   }),
   migrations: [(v0) => v0],
 });

@@ -36,7 +36,8 @@ describe('checks at the bench', () => {
     // How long it took is kept for the days to come, as long as it is not taken back.
     const worked = async () => (await readWorkLog(kitchen.db, situation.kitchen.clock)).done;
     const { name, minutes } = plan.problem.steps.find((s) => s.id === free.id)!;
-    expect((await worked()).at(-1)).toMatchObject({ name, likely: minutes.likely, took: expect.any(Number) });
+    const ahead = plan.plan.steps.find((p) => p.id === free.id)!.start - situation.minute;
+    expect((await worked()).at(-1)).toMatchObject({ name, likely: minutes.likely, took: expect.any(Number), ahead });
     const before = (await worked()).length;
     expect(await takeBackStep(kitchen.db, free.id)).toMatchObject({ ok: true });
     expect(await worked()).toHaveLength(before - 1);

@@ -101,10 +101,9 @@ export function startStep(db: KitchenDb, step: string, person: string, told: Tol
         : placed.people.includes(person)
           ? placed.people
           : [person, ...placed.people.slice(1)];
-    return [
-      ...stoodBefore(tapped, step).map((s) => anywayEvent(s, told.why!)),
-      { kind: 'start', body: { step, people, equipment: placed.equipment, ...(at.when && { when: at.when }) } },
-    ];
+    const ahead = placed.start - (at.minute ?? situation.minute);
+    const body = { step, people, equipment: placed.equipment, ahead, ...(at.when && { when: at.when }) };
+    return [...stoodBefore(tapped, step).map((s) => anywayEvent(s, told.why!)), { kind: 'start', body }];
   });
 }
 

@@ -3,7 +3,7 @@ import { startingCoefficients } from '../../core/breakdown/figures/starting-figu
 import type { EventBody } from '../../core/stored/event';
 import { figureList, withFigures, type Figure } from '../../core/breakdown/figures/figure-list';
 import { SLACK, slackOf } from '../../core/situation/with-slack';
-import { BEGINS, habitOf } from '../../core/situation/habit';
+import { BEGINS, beginsOf } from '../../core/situation/habit';
 import { WORK_AHEAD, workAheadOf } from '../../core/situation/work-ahead';
 import { chosen, SCHOOLS } from '../../core/formula/schools';
 import { METRIC, type Reading } from '../../core/measure/show-quantity';
@@ -49,7 +49,7 @@ export async function loadKitchenSettings(db: KitchenDb): Promise<KitchenView | 
       ...SCHOOLS.map((s) => ({ ...s, chosen: chosen(s.key, kitchen.choices), ofPlan: false })),
       { ...SLACK, chosen: slackOf(kitchen.choices), ofPlan: true },
       { ...WORK_AHEAD, chosen: workAheadOf(kitchen.choices), ofPlan: true },
-      { ...BEGINS, chosen: habitOf(kitchen.choices), ofPlan: false },
+      { ...BEGINS, chosen: beginsOf(kitchen.choices), ofPlan: false },
     ],
     reading: kitchen.reading ?? METRIC,
     countries: COUNTRIES,

@@ -48,13 +48,13 @@ export async function tryChoices(db: KitchenDb, key: string): Promise<Result<Tri
   const question = [SLACK, WORK_AHEAD].find((q) => q.key === key);
   if (!question) return refuse(say`There is no such question.`);
   const hours = library.coefficients.lastHours;
-  const paces = pacesOf((await readWorkLog(db, clock)).done);
+  const { done } = await readWorkLog(db, clock);
+  const [paces, begins] = [pacesOf(done), habitOf(library.choices, done)];
   const plans = [];
   for (const { key: choice } of question.choices) {
-    const tried = await planWith(db, { ...situation, paces }, plan, { [key]: choice });
+    const tried = await planWith(db, { ...situation, paces, begins }, plan, { [key]: choice });
     if (!tried.ok) return refuse(tried.problems.map((p) => p.message).join(' '));
     const planned = { problem: tried.given.problem, plan: tried.plan };
-    const begins = habitOf(library.choices);
     const days = await askInThread(db.kitchen, 'chances', { ...planned, runs: DAYS, grace: GRACE, paces, begins });
     plans.push({ choice, planned, days });
   }

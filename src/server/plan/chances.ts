@@ -1,6 +1,6 @@
 import { CHANCES_EVERY } from '../../core/time/chances-every';
-import { habitOf } from '../../core/situation/habit';
-import type { Habit } from '../../core/planner/dispatch/earliest-times';
+import type { Choices } from '../../core/formula/schools';
+import { beginsOf, habitOf } from '../../core/situation/habit';
 import { problemAt } from '../../core/situation/with-floor';
 import { minuteOf } from '../../core/time/clock';
 import { pacesOf } from '../../core/records/pace';
@@ -47,11 +47,11 @@ export async function loadChances(db: KitchenDb): Promise<Chances | null> {
   const { origin } = plan.problem;
   const minute = minuteOf(db.now(), { origin, zone: 'utc' });
   const kitchen = await readKitchen(db);
-  const begins = habitOf(kitchen?.kitchen.choices ?? {});
-  const at = `${plan.id} ${Math.floor(minute / CHANCES_EVERY)} ${begins}`;
+  const choices = kitchen?.kitchen.choices ?? {};
+  const at = `${plan.id} ${Math.floor(minute / CHANCES_EVERY)} ${beginsOf(choices)}`;
   const before = known.get(db.kitchen);
   if (before?.at === at) return before.answer;
-  const answer = live(db, plan, minute, begins);
+  const answer = live(db, plan, minute, choices);
   known.set(db.kitchen, { at, answer });
   return answer;
 }
@@ -60,11 +60,12 @@ async function live(
   db: KitchenDb,
   { id, problem: planned, plan }: PlanRow,
   minute: number,
-  begins: Habit,
+  choices: Choices,
 ): Promise<Chances> {
   const problem = problemAt(planned, minute);
   const kitchen = await readKitchen(db);
-  const paces = kitchen ? pacesOf((await readWorkLog(db, clockOf(kitchen.kitchen))).done) : {};
+  const done = kitchen ? (await readWorkLog(db, clockOf(kitchen.kitchen))).done : [];
+  const [paces, begins] = [pacesOf(done), habitOf(choices, done)];
   const steps = new Map(problem.steps.map((s) => [s.id, s]));
   const titles = new Map(problem.orders.map((o) => [o.id, o.name]));
   const said = (id: string, own: string) => {

@@ -12,6 +12,7 @@ import { readOpenOrders, type OrderRow } from '../../data/repositories/orders';
 import { kitchenAt, type LoadedKitchen } from './load-kitchen';
 import { breakDownAll } from '../../core/situation/break-down-orders';
 import { readWorkLog } from '../../data/repositories/work-log';
+import { habitOf } from '../../core/situation/habit';
 import { pacesOf } from '../../core/records/pace';
 import { slackOf } from '../../core/situation/with-slack';
 import { withKept } from './load-kept';
@@ -33,6 +34,13 @@ export async function loadSituation(db: KitchenDb): Promise<Situation | null> {
   return { ...kept, margins, minute: minuteOf(db.now(), kept.kitchen.clock) };
 }
 
+/** Read only where it is planned with: it is of the record of all that ever was told. */
+const LEAN = { paces: {}, begins: 'early' as const };
+async function recordOf(db: KitchenDb, kitchen: LoadedKitchen) {
+  const { done } = await readWorkLog(db, kitchen.clock);
+  return { paces: pacesOf(done), begins: habitOf(kitchen.library.choices, done) };
+}
+
 const isLean = (kitchen: LoadedKitchen) => slackOf(kitchen.library.choices) === 'lean';
 
 async function readAll(db: KitchenDb, kitchen: LoadedKitchen): Promise<Omit<Situation, 'minute' | 'margins'>> {
@@ -50,8 +58,7 @@ async function readAll(db: KitchenDb, kitchen: LoadedKitchen): Promise<Omit<Situ
     ...breakDownAll(orders, { batches, kitchen }),
     ...{ told, states: floorState(told) },
     adjustments: edits.adjustments,
-    // Read only where it is planned with: it is the record of all that ever was told.
-    paces: isLean(kitchen) ? {} : pacesOf((await readWorkLog(db, kitchen.clock)).done),
+    ...(isLean(kitchen) ? LEAN : await recordOf(db, kitchen)),
   };
 }
 
