@@ -73,6 +73,8 @@ function searchedOn(
     replan(p, from!, {
       ...{ seed: seed + lap, rounds: hold ? ROUNDS_A_LAP : rounds },
       ...{ thorough: true, freely: true, stop, look: stop },
+      // Each search is another one, and what it begins from was searched for long: careful as a first cycle is, it would stay where it is.
+      begins: hold || seed % 2 === 0 ? 'tolerant' : 'shaken',
     }),
   );
   if (!stands.solved.ok || !found.solved.ok) return null;

@@ -7,6 +7,11 @@ export interface SearchOptions {
   stop: () => boolean;
   /** Rounds of improvement at most. With the same seed and rounds the plan is the same. */
   rounds?: number;
+  /**
+   * How the search goes on from a plan that was searched for long before: with the losses that later cycles accept, or shaken out of it first. Else its first
+   * cycle accepts no loss.
+   */
+  begins?: 'tolerant' | 'shaken';
   /** Told the best cost whenever it falls. */
   progress?: (cost: number) => void;
 }

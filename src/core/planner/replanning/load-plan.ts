@@ -18,12 +18,26 @@ export function readEarlier(model: Model, plan: Plan): EarlierPlan {
   const byId = new Map(plan.steps.map((s) => [s.id, s]));
   const steps = model.problem.steps.map((s) => byId.get(s.id) ?? null);
   const plain = plainPreference(model);
+  const items = (given: Plan['waits'], index: ReadonlyMap<string, number>, count: number) => {
+    const of = new Int32Array(count).fill(-1);
+    for (const { id, equipment } of given) {
+      const [which, item] = [index.get(id), model.itemIndex.get(equipment)];
+      if (which !== undefined && item !== undefined) of[which] = item;
+    }
+    return of;
+  };
+  const indexOf = (list: readonly { id: string }[]) => new Map(list.map((x, i) => [x.id, i]));
+  const waits = items(plan.waits, indexOf(model.problem.waits), model.problem.waits.length);
+  const holds = items(plan.holds, indexOf(model.problem.holds), model.problem.holds.length);
   const before = (list: string[] | undefined, id: string) => (list?.includes(id) ? -1000 : 0);
   return {
     steps,
     prefer: {
       person: (s, p) => plain.person(s, p) + before(steps[s]?.people, model.problem.people[p]!.id),
       item: (s, i) => plain.item(s, i) + before(steps[s]?.equipment, model.problem.equipment[i]!.id),
+      // Without this, what fitted into two full fridges might not fit again: who comes first would take any of them.
+      wait: (w) => waits[w] ?? -1,
+      hold: (h) => holds[h] ?? -1,
       mode: (s) => (steps[s] ? modeBefore(model, s, steps[s]) : 0),
     },
     choice: (route) => {

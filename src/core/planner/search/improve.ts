@@ -47,20 +47,23 @@ export function improve(
   // What cycles begin anew from: the best plan, or one shaken out of it when it has not become better for long.
   let anchor = best;
   let quiet = 0;
-  let cost = best.cost;
-  let tolerance = 0;
+  const shaken = () => {
+    best.restoreAll(table, costs);
+    shake(table, costs, plain, random, least, aim);
+    quiet = 0;
+    return new BestPlan(table, costs, costOf);
+  };
+  const anyTolerance = () => TOLERANCES[Math.floor(random() * TOLERANCES.length)]!;
+  if (options.begins === 'shaken') anchor = shaken();
+  let { cost } = anchor;
+  let tolerance = options.begins ? anyTolerance() : 0;
   for (let round = 0; round < limit && best.cost > bound + 1e-9 && !options.stop(); round++) {
     const at = round % cycle;
     if (at === 0 && round > 0) {
       quiet += 1;
-      if (quiet > QUIET_CYCLES) {
-        best.restoreAll(table, costs);
-        shake(table, costs, plain, random, least, aim);
-        anchor = new BestPlan(table, costs, costOf);
-        quiet = 0;
-      }
+      if (quiet > QUIET_CYCLES) anchor = shaken();
       cost = anchor.goBack(table, costs);
-      tolerance = TOLERANCES[Math.floor(random() * TOLERANCES.length)]!;
+      tolerance = anyTolerance();
     }
     const threshold = tolerance * ageingPerGroup(anchor.cost, groups.length) * Math.max(0, 1 - (1.3 * at) / cycle);
     const step = random() < STEP_ROUNDS;

@@ -6,6 +6,9 @@ export interface Preference {
   item(step: number, item: number): number;
   /** The way of doing a step that it should rather be done in, by index; the quickest where it has none. */
   mode?(step: number): number;
+  /** The item in which a wait or a hold should rather lie if it has room, by index; −1 where that is all the same. */
+  wait?(wait: number): number;
+  hold?(hold: number): number;
 }
 
 /** The plain policy: people with the fewest skills first, so that specialists stay free; items in their order. */

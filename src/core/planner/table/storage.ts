@@ -48,6 +48,7 @@ export class Storage {
           w.units,
           w.past,
           prefer,
+          prefer.wait?.(i) ?? -1,
         );
         if (item < 0) return false;
         this.storeWait(i, item);
@@ -65,6 +66,7 @@ export class Storage {
         h.units,
         past,
         prefer,
+        prefer.hold?.(i) ?? -1,
       );
       if (item < 0) return false;
       this.storeHold(i, item);
@@ -93,7 +95,7 @@ export class Storage {
     return group.steps.every((s) => !this.state.placed[s] || this.take(s, prefer));
   }
 
-  /** The best item with room, or −1. What already happened has an item, room or not. */
+  /** The item that is wanted first, or else the best one with room, or −1. What already happened has an item, room or not. */
   private storageFor(
     step: number,
     items: number[],
@@ -102,7 +104,9 @@ export class Storage {
     units: number,
     past: boolean,
     prefer: Preference,
+    first: number,
   ): number {
+    if (first >= 0 && items.includes(first) && this.rooms[first]!.free(start, end, units)) return first;
     let best = -1;
     let bestRank = Infinity;
     for (const item of items) {
