@@ -2,6 +2,7 @@ import { movedRungs } from '../core/plan-reading/moved-rungs';
 import type { Plan } from '../core/planning-format/plan';
 import type { Problem } from '../core/planning-format/problem';
 import { readyTimes, type ReadyTime } from '../core/planner/answers/ready-times';
+import type { SearchOptions } from '../core/planner/model/search-options';
 import { replan } from '../core/planner/replanning/replan';
 import type { Margins } from '../core/situation/free-minutes';
 import type { Concessions, PlanBefore } from '../core/situation/give-way';
@@ -30,6 +31,8 @@ const ROUNDS_A_LAP = 200;
 interface Limits {
   seed: number;
   rounds: number;
+  /** As in `SearchOptions`: a plan that has been searched on already is to be left by other ways. */
+  begins?: SearchOptions['begins'];
   stopped: () => boolean;
   over: () => boolean;
 }
@@ -61,7 +64,7 @@ export function improvement(
 
 function searchedOn(
   wanted: Omit<Wanted, 'laps' | 'stop'> & { before: PlanBefore },
-  { seed, rounds }: Pick<Limits, 'seed' | 'rounds'>,
+  { seed, rounds, begins }: Omit<Limits, 'stopped' | 'over'>,
   stop: () => boolean,
 ): Improved | null {
   const { problem, hold, before } = wanted;
@@ -73,8 +76,7 @@ function searchedOn(
     replan(p, from!, {
       ...{ seed: seed + lap, rounds: hold ? ROUNDS_A_LAP : rounds },
       ...{ thorough: true, freely: true, stop, look: stop },
-      // Each search is another one, and what it begins from was searched for long: careful as a first cycle is, it would stay where it is.
-      begins: hold || seed % 2 === 0 ? 'tolerant' : 'shaken',
+      ...(begins ? { begins } : {}),
     }),
   );
   if (!stands.solved.ok || !found.solved.ok) return null;

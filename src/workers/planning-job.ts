@@ -5,6 +5,7 @@ import type { Plan } from '../core/planning-format/plan';
 import type { Problem } from '../core/planning-format/problem';
 import { readProblem } from '../core/planning-format/read-problem';
 import { readyTimes, type ReadyTime } from '../core/planner/answers/ready-times';
+import type { SearchOptions } from '../core/planner/model/search-options';
 import { replan } from '../core/planner/replanning/replan';
 import { simulate, type SimulateOptions, type Simulation } from '../core/planner/answers/simulate';
 import { solve } from '../core/planner/solve';
@@ -77,6 +78,7 @@ export interface Questions {
       hold: ToHold | null;
       before: PlanBefore;
       seed: number;
+      begins?: SearchOptions['begins'];
       rounds: number;
       seconds: number;
       stop: SharedArrayBuffer;

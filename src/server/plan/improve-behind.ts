@@ -12,8 +12,11 @@ import { savePlan } from './save-plan';
 
 /** How long nobody must have asked for a plan before one is searched on. ms. */
 const IDLE = 3000;
-/** How long the search is left alone where it found nothing. ms. */
+/** How long the search is left alone where it has found nothing in any way. ms. */
 const PAUSE = 10 * 60_000;
+/** What has been searched for long is left in one of these ways; each is tried twice before the search is left alone. */
+const WAYS = ['tolerant', 'shaken'] as const;
+const TURNS = 1 + 2 * WAYS.length;
 /** Of one search. */
 const LIMITS = { seconds: 8, rounds: 6000 };
 
@@ -23,13 +26,15 @@ interface Behind {
   stop: Int32Array<SharedArrayBuffer> | null;
   /** Every search draws otherwise. */
   seed: number;
+  /** Searches since somebody asked for a plan. */
+  turn: number;
 }
 
 const held = globalThis as unknown as { zestBehind?: Map<KitchenId, Behind> };
 
 function behindOf(kitchen: KitchenId): Behind {
   const all = (held.zestBehind ??= new Map<KitchenId, Behind>());
-  const own = all.get(kitchen) ?? { timer: null, stop: null, seed: 1 };
+  const own = all.get(kitchen) ?? { timer: null, stop: null, seed: 1, turn: 0 };
   all.set(kitchen, own);
   return own;
 }
@@ -48,14 +53,22 @@ export function improveSoon(db: KitchenDb, wait = IDLE): void {
   stopImproving(db.kitchen);
   if (!readSettings(process.env).settings.improves) return;
   const behind = behindOf(db.kitchen);
+  behind.turn = 0;
   behind.timer = setTimeout(() => {
     behind.timer = null;
     improveOnce(db).then(
-      (plan) => behind.timer === null && improveSoon(db, plan ? IDLE : PAUSE),
+      (plan) => behind.timer === null && goOn(db, behind, plan !== null),
       (error: unknown) => log.error({ err: error, kitchen: db.kitchen }, 'a plan could not be searched on'),
     );
   }, wait);
   behind.timer.unref();
+}
+
+/** Another search, in another way; where all have been tried for nothing, after a while. */
+function goOn(db: KitchenDb, behind: Behind, found: boolean): void {
+  const turn = found ? 1 : behind.turn + 1;
+  improveSoon(db, turn < TURNS ? IDLE : PAUSE);
+  behind.turn = turn % TURNS;
 }
 
 /** Searches the newest plan on, and saves what is better and worth its moves. Null where nothing is, or where it was stopped. */
@@ -64,6 +77,7 @@ export async function improveOnce(db: KitchenDb, limits = LIMITS): Promise<PlanR
   const stop = new Int32Array(new SharedArrayBuffer(4));
   behind.stop = stop;
   behind.seed += 1;
+  const begins = behind.turn === 0 ? {} : { begins: WAYS[behind.turn % WAYS.length]! };
   try {
     const previous = await readPlan(db);
     const situation = await loadSituation(db);
@@ -71,7 +85,7 @@ export async function improveOnce(db: KitchenDb, limits = LIMITS): Promise<PlanR
     const { problem, hold, stood } = problemOf(situation);
     const before = { plan: previous.plan, waits: previous.stood };
     const found = await askInThread(db.kitchen, 'improve', {
-      ...{ problem, hold, before, seed: behind.seed, stop: stop.buffer },
+      ...{ problem, hold, before, seed: behind.seed, ...begins, stop: stop.buffer },
       ...limits,
     });
     const stopped = Atomics.load(stop, 0) !== 0;

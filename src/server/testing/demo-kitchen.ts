@@ -17,6 +17,8 @@ export const planner: { fails: string | null; failsIn: string | null } = { fails
  * however busy that is. Seconds.
  */
 const TICK = 0.004;
+/** What goes on behind would go on for a minute here, where each look is a round. Seconds. */
+const BRIEFLY = 2;
 const ticking = () => {
   let time = 0;
   return () => (time += TICK);
@@ -37,8 +39,10 @@ export function serveDatabase(rows: Db): void {
       if (planner.fails && (planner.failsIn ?? kitchen) === kitchen) throw new Error(planner.fails);
       return runPlanningJob({ ...request, seconds: Math.min(request.seconds, 0.5) }, ticking());
     },
-    askInThread: async (_kitchen: string, about: string, ask: object) =>
-      answerQuestion({ about, ...ask } as Question, ticking()),
+    askInThread: async (_kitchen: string, about: string, ask: { seconds?: number }) => {
+      const briefly = about === 'improve' ? { seconds: Math.min(ask.seconds!, BRIEFLY) } : {};
+      return answerQuestion({ about, ...ask, ...briefly } as Question, ticking());
+    },
   }));
   jest.unstable_mockModule('../workbench/calculator-thread', () => ({
     calculateInThread: async (name: string, input: unknown, context: CalcContext) =>
