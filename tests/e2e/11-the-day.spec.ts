@@ -33,7 +33,7 @@ async function benchOfAMix(page: Page, url: string): Promise<string> {
 test('a day on which a mix stands too long, the oven is tapped wrongly, and a cake of today slips', async ({
   page,
 }) => {
-  test.setTimeout(240_000);
+  test.setTimeout(420_000);
   const folder = mkdtempSync(path.join(tmpdir(), 'zest-ladder-day-'));
   const template = process.env.ZEST_TEMPLATE!;
   cpSync(template, folder, { recursive: true });
