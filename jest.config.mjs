@@ -20,7 +20,7 @@ const config = {
   },
   extensionsToTreatAsEsm: ['.ts', '.tsx'],
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
-  testTimeout: 60000,
+  testTimeout: 120000,
 };
 
 export default config;
