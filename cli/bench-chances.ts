@@ -6,6 +6,7 @@ import { parseArgs } from 'node:util';
 import { MinuteByMinute } from './days/minute-by-minute';
 import { planSaturday } from './days/plan-saturday';
 import { saturday } from './days/saturday';
+import { wholeNumberList, wholeNumbers } from './whole-numbers';
 import { costOfAge } from '../src/core/plan-reading/age';
 import { simulate } from '../src/core/planner/answers/simulate';
 import { seededRandom } from '../src/core/planner/model/random';
@@ -25,14 +26,9 @@ const { values } = parseArgs({
     plain: { type: 'string', default: '200' },
   },
 });
-const [days, seed, rounds, runs, plain, laps] = (['days', 'seed', 'rounds', 'runs', 'plain', 'laps'] as const).map(
-  (k) => Number(values[k]),
-) as [number, number, number, number, number, number];
-const cakesOf = values.cakes.split(',').map(Number);
-if ([days, seed, rounds, runs, plain, laps + 1, ...cakesOf].some((n) => !Number.isInteger(n) || n < 1)) {
-  process.stderr.write('Whole numbers above 0: see cli/README.md.\n');
-  process.exit(2);
-}
+const { days, seed, rounds, runs, plain } = wholeNumbers(values, ['days', 'seed', 'rounds', 'runs', 'plain'], 1);
+const { laps } = wholeNumbers(values, ['laps']);
+const cakesOf = wholeNumberList(values.cakes, 'cakes');
 
 const mean = (list: number[]) => list.reduce((sum, x) => sum + x, 0) / list.length;
 console.log('cakes day slack steps late age mean/plain most-apart all-ready by-the-wall ms');

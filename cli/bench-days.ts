@@ -13,6 +13,7 @@ import { improvement } from '../src/workers/improvement';
 import { planGivingWay, type PlanBefore } from '../src/core/situation/give-way';
 import { SLACK, slackOf } from '../src/core/situation/with-slack';
 import { planSaturday } from './days/plan-saturday';
+import { refuse, wholeNumberList, wholeNumbers } from './whole-numbers';
 import { liveDays, type Told } from './days/live-day';
 import { saturday } from './days/saturday';
 
@@ -39,15 +40,11 @@ const SOON = 720;
 const EARLIER = 5;
 /** Times that the first plan is lived through, where it has slack. */
 const LAPS = 12;
-const [first, rounds, fresh, every, days, seed, behind, anew] = (
-  ['first', 'rounds', 'fresh', 'every', 'days', 'seed', 'behind', 'anew'] as const
-).map((k) => Number(values[k])) as [number, number, number, number, number, number, number, number];
+const named = ['first', 'rounds', 'fresh', 'every', 'days', 'seed', 'behind', 'anew'] as const;
+const { first, rounds, fresh, every, days, seed, behind, anew } = wholeNumbers(values, named);
+const cakesOf = wholeNumberList(values.cakes, 'cakes');
 const never = () => false;
-const known = SLACK.choices.some((c) => c.key === values.slack);
-if (!known || [first, rounds, fresh, every, days, seed, behind, anew].some((n) => !Number.isInteger(n))) {
-  process.stderr.write('Whole numbers, and a slack of lean, usual or safe: see cli/README.md.\n');
-  process.exit(2);
-}
+if (!SLACK.choices.some((c) => c.key === values.slack)) refuse('--slack is lean, usual or safe.');
 
 const solved = (problem: Problem, rounds: number): Plan => {
   const made = solve(problem, { seed, rounds, stop: never });
@@ -182,7 +179,7 @@ const quantile = (list: number[], q: number) => [...list].sort((a, b) => a - b)[
 console.log(
   'cakes day facts rejected harmed/neutral waiting/looked moved/fact followed/afresh end found ms50 ms95 ms100',
 );
-for (const cakes of values.cakes.split(',').map(Number))
+for (const cakes of cakesOf)
   for (let day = 1; day <= days; day++) {
     const t = live(cakes, day);
     const ms = [0.5, 0.95, 1].map((q) => Math.round(quantile(t.ms, q)));

@@ -10,6 +10,7 @@ import type { Plan } from '../src/core/planning-format/plan';
 import type { Problem } from '../src/core/planning-format/problem';
 import { improvement } from '../src/workers/improvement';
 import { saturday } from './days/saturday';
+import { wholeNumberList, wholeNumbers } from './whole-numbers';
 
 const { values } = parseArgs({
   options: {
@@ -23,14 +24,9 @@ const { values } = parseArgs({
     long: { type: 'string', default: '20000' },
   },
 });
-const [days, seed, first, rounds, behind, long] = (['days', 'seed', 'first', 'rounds', 'behind', 'long'] as const).map(
-  (k) => Number(values[k]),
-) as [number, number, number, number, number, number];
-const cakesOf = values.cakes.split(',').map(Number);
-if ([days, seed, first, rounds, behind, long, ...cakesOf].some((n) => !Number.isInteger(n) || n < 0)) {
-  process.stderr.write('Whole numbers: see cli/README.md.\n');
-  process.exit(2);
-}
+const named = ['days', 'seed', 'first', 'rounds', 'behind', 'long'] as const;
+const { days, seed, first, rounds, behind, long } = wholeNumbers(values, named);
+const cakesOf = wholeNumberList(values.cakes, 'cakes');
 const stop = () => false;
 
 /** The problem of some of its orders alone; the demo's Saturday has no shared batches. */

@@ -1,3 +1,4 @@
+import { jest } from '@jest/globals';
 import { openDemoKitchen } from '../testing/demo-kitchen';
 
 const kitchen = await openDemoKitchen('use-cases-improving');
@@ -57,6 +58,22 @@ describe('a plan that is searched on', () => {
     expect(await grows()).toBe(true);
     process.env.ZEST_IMPROVE = '0';
     stopImproving(kitchen.db.kitchen);
+  });
+  it('does not go on by itself where it was told to end: whoever told it makes a plan', async () => {
+    process.env.ZEST_IMPROVE = '1';
+    const timers = jest.spyOn(globalThis, 'setTimeout');
+    // Somebody taps just as the search has read what there is.
+    const now = () => {
+      stopImproving(kitchen.db.kitchen);
+      return kitchen.db.now();
+    };
+    improveSoon({ ...kitchen.db, now }, 0);
+    await new Promise((r) => setTimeout(r, 500));
+    const set = timers.mock.calls.map(([, ms]) => ms);
+    timers.mockRestore();
+    process.env.ZEST_IMPROVE = '0';
+    stopImproving(kitchen.db.kitchen);
+    expect(set).not.toContain(3000);
   });
   it('tells what it changed', () => {
     const told = (moved: number, savedLate: number, fewerLate: number) => whatChanged({ moved, savedLate, fewerLate });

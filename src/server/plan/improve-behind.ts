@@ -28,13 +28,15 @@ interface Behind {
   seed: number;
   /** Searches since somebody asked for a plan. */
   turn: number;
+  /** How often what went on behind was told to end. */
+  ended: number;
 }
 
 const held = globalThis as unknown as { zestBehind?: Map<KitchenId, Behind> };
 
 function behindOf(kitchen: KitchenId): Behind {
   const all = (held.zestBehind ??= new Map<KitchenId, Behind>());
-  const own = all.get(kitchen) ?? { timer: null, stop: null, seed: 1, turn: 0 };
+  const own = all.get(kitchen) ?? { timer: null, stop: null, seed: 1, turn: 0, ended: 0 };
   all.set(kitchen, own);
   return own;
 }
@@ -42,6 +44,7 @@ function behindOf(kitchen: KitchenId): Behind {
 /** Somebody waits for a plan: what goes on behind ends at once, and what it has found is given up. */
 export function stopImproving(kitchen: KitchenId): void {
   const behind = behindOf(kitchen);
+  behind.ended += 1;
   if (behind.timer) clearTimeout(behind.timer);
   behind.timer = null;
   if (behind.stop) Atomics.store(behind.stop, 0, 1);
@@ -56,8 +59,10 @@ export function improveSoon(db: KitchenDb, wait = IDLE): void {
   behind.turn = 0;
   behind.timer = setTimeout(() => {
     behind.timer = null;
+    const { ended } = behind;
     improveOnce(db).then(
-      (plan) => behind.timer === null && goOn(db, behind, plan !== null),
+      // Where it was told to end, whoever told it says when it goes on: a plan is being made.
+      (plan) => behind.ended === ended && goOn(db, behind, plan !== null),
       (error: unknown) => log.error({ err: error, kitchen: db.kitchen }, 'a plan could not be searched on'),
     );
   }, wait);

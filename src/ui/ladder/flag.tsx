@@ -60,7 +60,7 @@ export function Flag({
           title={
             oldChance
               ? say`Being reckoned anew: this is how it was before`
-              : say`In time on ${chanceText(chance)} of ten thousand days like this`
+              : say`In time on ${chanceText(chance)} of days like this`
           }
           sx={{ position: 'absolute', right: 10, fontSize: 10.5, fontWeight: 700, opacity: 0.95 }}
         >

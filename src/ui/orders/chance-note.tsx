@@ -14,7 +14,7 @@ const LEAST_SHARE = 0.1;
 
 /** How likely the order is ready in time, what decides it, and where a little slack would help most. */
 export function ChanceNote({ order, plan, minute }: { order: number; plan: number; minute: number }) {
-  const { chances, old, asked } = useChances(plan, useMinute(minute));
+  const { chances, days, old, asked } = useChances(plan, useMinute(minute));
   const chance = chances.get(order);
   if (!chance) return <NotAnsweredNote asked={asked} what={say`How likely it is could not be reckoned`} />;
   const deciding = chance.deciding.filter((d) => d.share >= LEAST_SHARE).slice(0, NAMED);
@@ -31,7 +31,7 @@ export function ChanceNote({ order, plan, minute }: { order: number; plan: numbe
         </>
       )}
       <Box sx={{ color: 'var(--zl-muted)', fontSize: 13 }}>
-        {say`Reckoned from ten thousand days with the plan’s order kept`}
+        {say`Reckoned from ${days} days that are lived by this plan`}
         {chance.learned > 0
           ? say`, ${counted(chance.learned, 'step')} as long as they took here before, all others`
           : say`, steps`}{' '}

@@ -13,6 +13,8 @@ export function useChances(
   minute: number,
 ): {
   chances: ReadonlyMap<number, Chance>;
+  /** How many days they are known from. */
+  days: number;
   old: boolean;
   asked: Pick<Asked<unknown>, 'problem' | 'again'>;
 } {
@@ -22,5 +24,10 @@ export function useChances(
   const { answer } = asked;
   // A wall is drawn anew at every step of a drag: what it looks up is made once.
   const chances = useMemo(() => new Map(plan === null ? [] : answer?.orders.map((o) => [o.order, o])), [answer, plan]);
-  return { chances, old: asked.old || (answer !== null && answer !== undefined && answer.plan !== plan), asked };
+  return {
+    chances,
+    days: answer?.days ?? 0,
+    old: asked.old || (answer !== null && answer !== undefined && answer.plan !== plan),
+    asked,
+  };
 }

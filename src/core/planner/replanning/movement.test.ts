@@ -16,7 +16,7 @@ function priceOf(was: number, at: number, { now = 0, by = 'ada' } = {}): number 
   };
   const model = compile(problem);
   const steps = [{ id: 'a-pipe', start: was, end: was + 60, people: [by], equipment: [] }];
-  const earlier = readEarlier(model, { steps, routes: {}, unplaced: [] } as unknown as Plan);
+  const earlier = readEarlier(model, { steps, waits: [], holds: [], routes: {}, unplaced: [] } as unknown as Plan);
   const table = new Timetable(model);
   const movement = new Movement(model, earlier);
   const step = model.stepIndex.get('a-pipe')!;

@@ -124,13 +124,15 @@ function repairedPlan(model: Model, old: Plan, earlier: EarlierPlan, options: Re
   return best && { table: best, movement, costOf };
 }
 
-/** Is an order of the earlier plan later than there, or left out? */
+/** Is an order later than the earlier plan had it, or left out, and could it be earlier? What ran over at the end of a cake nobody makes good. */
 function isLaterThan(table: Timetable, old: Plan): boolean {
   const { model } = table;
   const was = new Map(old.steps.map((s) => [s.id, s.start]));
-  return model.problem.orders.some((o, i) => {
-    const before = was.get(o.collect);
+  const isLater = (order: number) => {
+    const { collect, pickup } = model.problem.orders[order]!;
+    const before = was.get(collect);
     if (before === undefined) return false;
-    return table.leftOut[i] || table.start[model.stepIndex.get(o.collect)!]! > Math.max(before, o.pickup);
-  });
+    return table.leftOut[order] || table.start[model.stepIndex.get(collect)!]! > Math.max(before, pickup);
+  };
+  return model.groups.some((g) => g.orders.some(isLater) && hopes(table, g));
 }
