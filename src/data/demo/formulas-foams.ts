@@ -55,7 +55,7 @@ export const foamFormulas: Formula[] = [
       wait('mix', 'bake', 0, 4, 'a foam waits for nobody'),
       wait('bake', 'turn-out', 3, 12, 'out before the steam softens it'),
     ],
-    keeping: keeps('fridge', 120, 3 * DAY, 'better after a night wrapped', 0.003),
+    keeping: { ...keeps('fridge', 120, 3 * DAY, 'better after a night wrapped', 0.003), betterAfter: 8 * HOUR },
     rescue: 'Flat: it cannot be rescued. Remake; the flat one goes to the crumb box.',
   }),
   formula({
@@ -153,7 +153,11 @@ export const foamFormulas: Formula[] = [
       wait('mix', 'bake', 0, 15, 'rises from the first minute'),
       wait('bake', 'turn-out', 10, 25, 'rests until it lets go of the edge'),
     ],
-    keeping: wrapped,
+    keeping: {
+      ...wrapped,
+      why: 'must be cold to the heart before it is split; the spices come out overnight',
+      betterAfter: 8 * HOUR,
+    },
     rescue: 'Domed: trim, or cool upside down.',
   }),
   formula({
