@@ -70,18 +70,12 @@ async function bodyOf(db: KitchenDb, row: Row): Promise<Stored | null> {
 export async function insertPlan(db: KitchenDb, plan: Omit<PlanRow, 'id'>): Promise<PlanRow | null> {
   const { previous, madeAt, reason, ...planned } = plan;
   const body = plannedCodec.write(planned);
-  const saved = await db.rows.transaction(async (tx) => {
-    const inside: KitchenDb = { ...db, rows: tx as Db };
-    const [row] = await tx
-      .insert(t.plans)
-      .values({ kitchen: db.kitchen, id: previous + 1, previous, madeAt, reason, body })
-      .onConflictDoNothing()
-      .returning({ id: t.plans.id });
-    if (row) await thinPlans(inside, row.id);
-    return row ?? null;
-  });
+  const [saved] = await db.rows
+    .insert(t.plans)
+    .values({ kitchen: db.kitchen, id: previous + 1, previous, madeAt, reason, body })
+    .onConflictDoNothing()
+    .returning({ id: t.plans.id });
   if (!saved) return null;
-  if (saved.id % PLANS_A_VACUUM === 0) await vacuumPlans(db);
   const made: PlanRow = { id: saved.id, previous, madeAt, reason, ...planned };
   keepRead(newest(db), made.id, made);
   return made;
@@ -98,8 +92,16 @@ async function vacuumPlans({ rows }: KitchenDb): Promise<void> {
 /** Whole plans that are thinned at once: usually the one before, and more where a folder of before has them all whole. */
 const THINNED_AT_ONCE = 4;
 
-/** Keeps plans before the newest as differences to the one after them, but for the last of each day of the kitchen. */
-async function thinPlans(tx: KitchenDb, id: number): Promise<void> {
+/**
+ * Keeps plans before the newest as differences to the one after them, but for the last of each day of the kitchen. To compare two takes
+ * longer than to save one, so nobody waits for it: it is done when a plan is told.
+ */
+export async function thinPlans(db: KitchenDb, id: number): Promise<void> {
+  await db.rows.transaction(async (tx) => thinBefore({ ...db, rows: tx as Db }, id));
+  if (id % PLANS_A_VACUUM === 0) await vacuumPlans(db);
+}
+
+async function thinBefore(tx: KitchenDb, id: number): Promise<void> {
   const day = sql`(made_at at time zone (select zone from kitchens where kitchens.id = plans.kitchen))::date`;
   const next = sql<number>`lead(id) over (order by id)`;
   const days = tx.rows

@@ -1,6 +1,6 @@
 import type { KitchenId } from '../../core/ids/ids';
 import type { KitchenDb } from '../../data/kitchen-db';
-import { readPlan, readPlanOf, type PlanRow } from '../../data/repositories/plans';
+import { readPlan, readPlanOf, thinPlans, type PlanRow } from '../../data/repositories/plans';
 import { tellChanged } from '../shared/live';
 import { BACK, CHANGED, FIRST, QUICK, THOROUGH } from './limits';
 import { improveSoon, stopImproving } from './improve-behind';
@@ -73,9 +73,19 @@ async function run(db: KitchenDb, s: Queue): Promise<void> {
     s.trouble = outcome.failed;
     if (changed) tellChanged(db.kitchen);
     for (const tell of wanted.waiting) tell(outcome);
+    if (outcome.plan) await tidy(db, outcome.plan);
   }
   s.running = false;
   improveSoon(db);
+}
+
+/** Plans of before take less room from now on. Where that fails, the next plan does it for both. */
+async function tidy(db: KitchenDb, { id }: PlanRow): Promise<void> {
+  try {
+    await thinPlans(db, id);
+  } catch (error) {
+    log.warn({ err: error, kitchen: db.kitchen }, 'older plans could not be thinned');
+  }
 }
 
 async function planOnce(db: KitchenDb, { reasons, ...how }: Wanted): Promise<Replanned> {
