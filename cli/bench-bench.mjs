@@ -65,7 +65,7 @@ try {
   const page = await (await fetch(`${server.url}/bench`)).text();
   const people = [...new Set([...page.matchAll(/\/bench\/([\w-]+)/g)].map((m) => m[1]))];
   const wall = await (await fetch(`${server.url}/`)).text();
-  const steps = [...new Set([...wall.matchAll(/"step\\?":\\?"(o\d+\.[\w.-]+?)\\?"/g)].map((m) => m[1]))];
+  const steps = [...new Set([...wall.matchAll(/\\?"(o\d+\.[\w.@-]+?)\\?"/g)].map((m) => m[1]))];
   // Steps that can be begun now, and are: taps are told of them in turn.
   const running = [];
   for (const step of steps) {

@@ -4,6 +4,7 @@ import { headers } from 'next/headers';
 import type { ReactNode } from 'react';
 import { Providers } from '@/ui/theme/providers';
 import './globals.css';
+import '@/ui/ladder/ladder.css';
 
 export const metadata: Metadata = {
   title: { default: 'Zest Ladder', template: '%s · Zest Ladder' },

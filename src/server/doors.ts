@@ -43,6 +43,7 @@ import {
 } from './shared/fields';
 import { loadMove, loadStep } from './steps/load-step';
 import { redoEdit, steer, takeOver, undoEdit } from './steering/steering';
+import { loadLoad } from './wall/load-view';
 import { tryWhatIf } from './wall/what-if';
 
 const question = object({
@@ -222,6 +223,7 @@ const NO_STEP = 'This step is not in the plan any more.';
 export const GETS = {
   builds: asking(nothing, (_, db) => buildsToAsk(db)),
   chances: asking(nothing, (_, db) => loadChances(db)),
+  load: asking(nothing, (_, db) => loadLoad(db), { none: 'There is no plan yet.' }),
   search: asking(nothing, (_, db) => loadSearch(db)),
   sizes: asking(object({ portions, build: optionalText(120) }), async (x, db) =>
     x.build === undefined ? await shapeChoices(db, x.portions) : await sizeChoices(db, x.build, x.portions),

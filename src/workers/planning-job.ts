@@ -24,6 +24,8 @@ export interface PlanningRequest {
   before: PlanBefore | null;
   /** Seconds that improvement may take, each time that something has to be given up. */
   seconds: number;
+  /** Seconds that are enough where nothing is later than it was; else as many as `seconds`. */
+  enough?: number;
   /** Somebody waits for the best that can be found: late orders ask their neighbours, whatever they are late for. */
   thorough?: boolean;
   /** What lies far ahead moves without a price: the kitchen itself has changed, and not only what happened in it. */
@@ -44,7 +46,7 @@ const ROUNDS_A_LAP = 150;
 export function runPlanningJob(request: PlanningRequest, now: () => number): PlanningAnswer {
   const read = readProblem(request.problem);
   if (!read.ok) return read;
-  const { hold = null, seconds, rounds, before, thorough = false, freely = false } = request;
+  const { hold = null, seconds, rounds, before, thorough = false, freely = false, enough } = request;
   let begun = now();
   const stop = () => now() - begun >= seconds;
   // Half of the rounds for a plan, the others for what the days say of it.
@@ -57,6 +59,7 @@ export function runPlanningJob(request: PlanningRequest, now: () => number): Pla
       const options = {
         ...{ seed: 1 + lap, rounds: lap > 0 ? ROUNDS_A_LAP : rounds - laps * ROUNDS_A_LAP, thorough, freely },
         ...{ stop, seconds: () => now() - begun },
+        enough: enough === undefined ? undefined : () => stop() || now() - begun >= enough,
       };
       return from ? replan(problem, from, options) : solve(problem, options);
     },

@@ -4,7 +4,8 @@ import { go } from './go';
 test.describe('the wall', () => {
   test('shows every ladder with its flag, and says what to fix first', async ({ page }) => {
     await go(page, '/');
-    await expect(page.getByTestId('wall').locator('[data-ladder]')).toHaveCount(31);
+    await expect(page.getByText('31 ladders')).toBeVisible();
+    expect(await page.getByTestId('wall').locator('[data-ladder]').count()).toBeGreaterThanOrEqual(9);
     await expect(page.getByRole('status').first()).toContainText('Moss engagement misses its pickup by');
     await expect(page.getByRole('button', { name: '▲ Night nurses' })).toBeVisible();
     expect(await page.locator('[data-step]').count()).toBeGreaterThan(60);
@@ -42,12 +43,12 @@ test.describe('the wall', () => {
     const bo = page.getByRole('button', { name: 'Light up the rungs of Bo' });
     const shades = () =>
       page
-        .locator('[data-ladder] button[data-step]')
+        .locator('[data-ladder] .zl-rung')
         .evaluateAll((rungs) => [...new Set(rungs.map((r) => getComputedStyle(r).opacity))].sort());
     expect(await shades()).toEqual(['1']);
     await bo.click();
     await expect(bo).toHaveAttribute('aria-pressed', 'true');
-    await expect.poll(shades).toEqual(['0.28', '1']);
+    await expect.poll(shades).toEqual(['0.3', '1']);
     await bo.click();
     await expect.poll(shades).toEqual(['1']);
     const ladder = page.locator('[data-ladder]').first();
@@ -74,6 +75,75 @@ test.describe('the wall', () => {
     expect(small).toBeLessThan(box.y + box.height);
     await zoom('Show more detail', 2);
     await expect.poll(async () => Math.abs((await badge.boundingBox())!.y - before)).toBeLessThan(4);
+  });
+
+  test('shows the whole week as a picture and one order alone, and keeps how it was looked at', async ({ page }) => {
+    await go(page, '/');
+    const wall = page.getByTestId('wall');
+    await page.getByRole('button', { name: 'Week', exact: true }).click();
+    // All of it fits, and every ladder has its name.
+    await expect(wall.locator('[data-ladder]')).toHaveCount(31);
+    await expect(wall.getByRole('link', { name: 'Orchard wedding' })).toBeVisible();
+    expect(await wall.evaluate((w) => w.scrollHeight - w.clientHeight)).toBeLessThanOrEqual(1);
+    await page.getByRole('button', { name: 'One order' }).click();
+    await page.getByLabel('Which order').selectOption('Abara christening');
+    await expect(wall.locator('[data-ladder]')).toHaveCount(1);
+    await expect(page).toHaveURL(/look=order/);
+    await page.reload();
+    await expect(wall.locator('[data-ladder]')).toHaveCount(1);
+    await expect(page.getByLabel('Which order')).toHaveValue(/\d/);
+    // Who comes back from another place finds it as it was left.
+    await page.getByRole('link', { name: 'Orders', exact: true }).click();
+    await expect(page).toHaveURL(/orders$/);
+    await page.getByRole('link', { name: 'Wall', exact: true }).click();
+    await expect(wall.locator('[data-ladder]')).toHaveCount(1);
+    await page.keyboard.press('d');
+    await expect.poll(() => wall.locator('[data-ladder]').count()).toBeGreaterThan(5);
+  });
+
+  test('is walked by keys: into the rungs by an arrow, from ladder to ladder, to what needs a look', async ({
+    page,
+  }) => {
+    await go(page, '/');
+    const here = () => page.evaluate(() => document.activeElement?.getAttribute('aria-label') ?? '');
+    const ladder = () =>
+      page.evaluate(() => document.activeElement?.closest('[data-ladder]')?.getAttribute('data-ladder') ?? '');
+    await page.getByTestId('wall').focus();
+    await page.keyboard.press('ArrowUp');
+    await expect.poll(ladder).not.toBe('');
+    const [first, rung] = [await ladder(), await here()];
+    await page.keyboard.press('ArrowUp');
+    await expect.poll(here).not.toBe(rung);
+    expect(await ladder()).toBe(first);
+    await page.keyboard.press('ArrowRight');
+    await expect.poll(ladder).not.toBe(first);
+    // One stop for all rungs.
+    expect(await page.locator('.zl-rung:not([tabindex="-1"])').count()).toBe(0);
+    await page.keyboard.press('p');
+    await expect.poll(here).toMatch(/Night nurses|Harbour choir|Moss engagement|Abara christening/);
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('dialog')).toBeVisible();
+  });
+
+  test('says where there is no room, and lights up what fills it', async ({ page }) => {
+    await go(page, '/');
+    const pinch = page.getByRole('button', { name: /^No room: hands to / }).first();
+    await pinch.click();
+    await expect(pinch).toHaveAttribute('aria-pressed', 'true');
+    await expect(page.locator('.zl-rung[data-lit="false"]').first()).toBeAttached();
+    await pinch.click();
+    await expect(page.locator('.zl-rung[data-lit]')).toHaveCount(0);
+  });
+
+  test('on a phone is what needs a look, what runs, and every flag', async ({ page }) => {
+    await page.setViewportSize({ width: 390, height: 844 });
+    await go(page, '/');
+    await expect(page.getByTestId('wall')).toBeHidden();
+    await expect(page.getByRole('region', { name: 'Needs a look' })).toContainText('Moss engagement');
+    const flags = page.getByRole('region', { name: 'Flags' });
+    await expect(flags.getByRole('link')).toHaveCount(31);
+    await flags.getByRole('link', { name: /Lindqvist silver/ }).click();
+    await expect(page).toHaveURL(/orders\/\d+/);
   });
 
   test('is printed light and without what can be pressed, whatever the screen', async ({ page }) => {

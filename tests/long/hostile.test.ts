@@ -11,6 +11,7 @@ const HANGS = 60_000;
 const ADDRESSES: Record<keyof typeof WELL_ASKED, (asked: Record<string, string>) => string> = {
   builds: () => '/k/demo/api/builds',
   chances: () => '/k/demo/api/chances',
+  load: () => '/k/demo/api/load',
   search: () => '/k/demo/api/search',
   'size-of': (x) => `/k/demo/api/sizes/of?${new URLSearchParams(x)}`,
   sizes: (x) => `/k/demo/api/sizes?${new URLSearchParams(x)}`,

@@ -5,6 +5,7 @@ import { checkKind, CHECKS, type CheckName } from './checks';
 import { EQUIPMENT_KINDS, isWashed } from './equipment';
 import { FLOOR_KINDS } from './events';
 import { ALL_PLACES, PLACES, STORE_PLACES, waitingPlace } from './places';
+import { ALL_WORKS, handWorkOf, WORKS } from './works';
 
 describe('places', () => {
   it('that store are those that a wait can ask for; all else waits on the bench', () => {
@@ -52,5 +53,23 @@ describe('equipment and events', () => {
 
   it('of the floor are the kinds of tap, with what puts them right', () => {
     expect(FLOOR_KINDS).toEqual(['start', 'finish', 'extend', 'not yet', 'correct', 'take back', 'use anyway']);
+  });
+});
+
+describe('kinds of work', () => {
+  it('go by the skill, and without one by whether it is a part that is made', () => {
+    expect(handWorkOf('cook', true)).toBe('mix');
+    expect(handWorkOf('bake', true)).toBe('bake');
+    expect(handWorkOf('coat', false)).toBe('build');
+    expect(handWorkOf('sugar', true)).toBe('decorate');
+    expect(handWorkOf(null, true)).toBe('mix');
+    expect(handWorkOf(null, false)).toBe('box');
+  });
+  it('of a skill that only this kitchen has: a part is decoration, a cake is covered with it', () => {
+    expect(handWorkOf('paste', true)).toBe('decorate');
+    expect(handWorkOf('paste', false)).toBe('build');
+  });
+  it('have names of their own', () => {
+    expect(new Set(ALL_WORKS.map((w) => WORKS[w].name)).size).toBe(ALL_WORKS.length);
   });
 });

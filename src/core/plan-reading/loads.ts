@@ -1,4 +1,5 @@
-import { readingOf, type PlanReading } from './plan-reading';
+import { itemUses, type ItemUse } from './item-uses';
+import { readingOf } from './plan-reading';
 import type { Plan } from '../planning-format/plan';
 import type { Problem } from '../planning-format/problem';
 import type { Span } from '../time/spans';
@@ -41,41 +42,12 @@ export function loadsOf(problem: Problem, plan: Plan, spans: Span[]): Loads {
   };
 }
 
-interface Use {
-  start: number;
-  end: number;
-  units: number;
-}
-
-/** Every stretch for which an item is in use: by a step, a hold, or what waits on it. */
-function itemUses(reading: PlanReading): Map<string, Use[]> {
-  const { problem } = reading;
-  const uses = new Map<string, Use[]>();
-  const take = (item: string, start: number, end: number, units: number) => {
-    if (end > start) uses.set(item, [...(uses.get(item) ?? []), { start, end, units }]);
-  };
-  for (const s of problem.steps) {
-    const planned = reading.planned(s.id);
-    planned?.equipment.forEach((item, i) =>
-      take(item, planned.start, planned.end, s.uses[i]?.units ?? s.oven?.units ?? 1),
-    );
-  }
-  for (const { wait, from, to } of reading.waits) {
-    const item = reading.itemOfWait(wait.id);
-    if (item) take(item, from.end, to.start, wait.units);
-  }
-  for (const h of problem.holds) {
-    const [item, from, until] = [reading.itemOfHold(h.id), reading.planned(h.from), reading.planned(h.until)];
-    if (item && from && until) take(item, from.start, until.end, h.units);
-  }
-  return uses;
-}
-
-function inside(spans: Span[], [from, to]: Span): number {
+/** Minutes of some spans that lie within one. */
+export function inside(spans: readonly Span[], [from, to]: Span): number {
   return spans.reduce((sum, [a, b]) => sum + Math.max(0, Math.min(b, to) - Math.max(a, from)), 0);
 }
 
-function peakOf(uses: Use[], [from, to]: Span): { peak: number; busy: number } {
+function peakOf(uses: ItemUse[], [from, to]: Span): { peak: number; busy: number } {
   const changes = new Map<number, number>();
   const change = (t: number, by: number) => changes.set(t, (changes.get(t) ?? 0) + by);
   for (const u of uses) {

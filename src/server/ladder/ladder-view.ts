@@ -1,6 +1,8 @@
 import { say } from '../../core/words/say';
 import { counted } from '../../core/measure/counted';
 import { waitingPlace, type Place } from '../../core/kinds/places';
+import { handWorkOf, type HandWork } from '../../core/kinds/works';
+import { decidingStep } from '../plan/chain-of';
 import { namesOf } from '../situation/names';
 import { readingOf, type PlanReading } from '../../core/plan-reading/plan-reading';
 import { cakeName } from '../../core/breakdown/amounts/cake';
@@ -22,6 +24,8 @@ export interface LadderView {
   /** Component ladders, in the order of the build; the first is what the cake stands on. */
   components: { role: string; label: string }[];
   leans: LeanView[];
+  /** The step that decides by how much it is late, or how little it has to spare; null where it holds. */
+  decides: string | null;
 }
 
 export type RungState = 'planned' | 'overdue' | 'running' | 'done';
@@ -33,6 +37,7 @@ export interface RungView {
   start: number;
   end: number;
   role: string | null;
+  work: HandWork;
   /** One batch for several orders. */
   shared: boolean;
   who: { id: string; initials: string }[];
@@ -91,6 +96,7 @@ export function ladderOf(id: number, situation: Situation, plan: PlanRow): Ladde
         start: at.start,
         end: at.end,
         role: roles.get(s.id) ?? null,
+        work: handWorkOf(s.people?.skill ?? null, (roles.get(s.id) ?? null) !== null),
         shared: common.has(s.id),
         who: at.people.map((p) => ({ id: p, initials: names.initials(p) })),
         items: [...at.equipment, ...(heldBy.get(s.id) ?? [])],
@@ -123,16 +129,18 @@ export function ladderOf(id: number, situation: Situation, plan: PlanRow): Ladde
       });
     if (role !== null && (roles.get(w.to) ?? null) === null) leans.push({ role, from: from.end, to: to.start });
   }
+  const status = orderStatus(plan, states, own, { ...kitchen.library.coefficients, minute });
   return {
     order: id,
     title: order.title,
     subtitle: `${sizeText(order.tiers)} · ${counted(order.portions, 'portion')}`,
     pickup: minuteOf(order.pickup, kitchen.clock),
-    status: orderStatus(plan, states, own, { ...kitchen.library.coefficients, minute }),
+    status,
     rungs: rungs.sort((a, b) => a.start - b.start),
     rails,
     components: breakdown.components.map((c) => ({ role: c.role, label: c.label })),
     leans,
+    decides: status.state === 'misses' || status.state === 'tight' ? decidingStep(plan, own) : null,
   };
 }
 

@@ -1,7 +1,7 @@
 /** How much a plan may be searched for: seconds and rounds, whichever is over first; see `PlanningRequest`. */
 
 /** Around what was told, and for what is shown before it is told: both with the same limits, so that what was shown is what comes. */
-export const QUICK = { seconds: 0.1, rounds: 150 };
+export const QUICK = { seconds: 0.25, enough: 0.1, rounds: 150 };
 /** Somebody waits for the best that can be found. */
 export const THOROUGH = { seconds: 3, rounds: 1500, thorough: true };
 /** The kitchen itself has changed: what lies far ahead is free to move. */

@@ -16,7 +16,7 @@ import { commit } from '../shared/commit';
 import { keepAnswers } from '../situation/keep-work';
 import { loadSituation } from '../situation/load-situation';
 import { EditWords } from './edit-words';
-import { trials, tryAdjustments, situationAfter, answersIn, fieldsOf } from './trials';
+import { trials, tryAdjustments, situationAfter, answersIn, fieldsOf, SET_DOWN } from './trials';
 
 /** Takes a trial over: its plan as it was shown, or if the plan has changed meanwhile, planned again with the same edit. */
 export async function takeOver(db: KitchenDb, id: string): Promise<Kept> {
@@ -46,7 +46,7 @@ export async function takeOver(db: KitchenDb, id: string): Promise<Kept> {
 
 /** Makes adjustments come true at once, if they can: a pin that cannot be held is refused with the reason. */
 export async function steer(db: KitchenDb, wanted: Adjustment[]): Promise<Kept<{ label: string }>> {
-  const tried = await tryAdjustments(db, wanted);
+  const tried = await tryAdjustments(db, wanted, SET_DOWN);
   if (!tried.ok) return tried;
   const { trial } = tried;
   const failed = wanted.find((w) => (w.kind === 'pin' || w.kind === 'give') && w.to && trial.unpinned.includes(w.key));

@@ -45,8 +45,19 @@ export interface Trial {
   supposed: boolean;
 }
 
-/** Limits of a trial that somebody waits for. */
-const TRIAL = { seconds: 0.5, rounds: 20, thorough: true };
+/** How much is searched for a trial, and where: what is looked at can wait for other trials, what is being set down cannot. */
+interface TrialLimits {
+  seconds: number;
+  rounds: number;
+  enough?: number;
+  thorough: boolean;
+  thread?: 'plans' | 'trials';
+}
+
+/** Limits of a trial that somebody looks at. */
+const TRIAL: TrialLimits = { seconds: 0.5, rounds: 20, thorough: true };
+/** Limits of what is tried only to be sure that it can be. */
+export const SET_DOWN: TrialLimits = { seconds: 0.25, enough: 0.1, rounds: 20, thorough: true, thread: 'plans' };
 
 /** Trials that can still be taken over; the oldest are forgotten first. */
 const MOST_KEPT = 60;
@@ -73,7 +84,7 @@ export function trials(kitchen: KitchenId): Trials {
 export async function tryAdjustments(
   db: KitchenDb,
   wanted: Adjustment[],
-  limits = TRIAL,
+  limits: TrialLimits = TRIAL,
 ): Promise<Result<{ trial: Trial }>> {
   const situation = await loadSituation(db);
   const base = await readPlan(db);
@@ -87,7 +98,7 @@ export async function tryOn(
   situation: Situation,
   base: PlanRow,
   wanted: Adjustment[],
-  limits = TRIAL,
+  limits: TrialLimits = TRIAL,
   more: OrderRow | null = null,
 ): Promise<Result<{ trial: Trial }>> {
   const read = readAdjustments(db, wanted, situation, base);
@@ -99,7 +110,8 @@ export async function tryOn(
   const copy = more ? withOrder(after, more) : after;
   const { problem, hold, stood, lapsed } = problemOf(copy);
   const before = { plan: base.plan, waits: base.stood };
-  const answer = await planInThread(db.kitchen, { problem, hold, before, ...limits }, 'trials');
+  const { thread = 'trials', ...searched } = limits;
+  const answer = await planInThread(db.kitchen, { problem, hold, before, ...searched }, thread);
   if (!answer.ok) return refuse(answer.problems.map((p) => p.message).join(' '));
   const { given } = answer;
   const label = new EditWords(situation).say(edit);

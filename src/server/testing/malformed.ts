@@ -90,6 +90,7 @@ export const WELL_MADE: Record<PostName, Record<string, unknown>> = {
 export const WELL_ASKED: Record<keyof typeof GETS, Record<string, string>> = {
   builds: {},
   chances: {},
+  load: {},
   search: {},
   'size-of': { build: 'walnut-ganache', size: '[{"form":"round","diameter":240}]' },
   sizes: { portions: '20', build: 'walnut-ganache' },

@@ -3,32 +3,42 @@ import type { Span } from '../../core/time/spans';
 import { loadsOf, type Loads } from '../../core/plan-reading/loads';
 import type { PlanRow } from '../../data/repositories/plans';
 import { type Situation } from '../situation/situation';
-import type { LadderView } from '../ladder/ladder-view';
+import type { KitchenDb } from '../../data/kitchen-db';
+import { loadPlanned } from '../plan/load-planned';
 
 export interface LoadView {
   days: { start: number; end: number; label: string }[];
   loads: Loads;
+  /** Of people and things, by id. */
+  names: Record<string, string>;
 }
 
 /** Days that are told at most. */
 const MOST_DAYS = 14;
 
+/** The day that is so many after today, by the kitchen's clock. */
+export function dayOf({ minute, kitchen: { clock } }: Situation, after: number): LoadView['days'][number] {
+  const day = timeOf(minute, clock).startOf('day').plus({ days: after });
+  const at = (d: typeof day) => minuteOf(d.toJSDate(), clock);
+  return { start: at(day), end: at(day.plus({ days: 1 })), label: day.toFormat('ccc d') };
+}
+
 /** The load of every day from today to the last pickup. */
-export function loadView(situation: Situation, plan: PlanRow, ladders: LadderView[]): LoadView {
-  const { clock } = situation.kitchen;
-  const last = Math.max(situation.minute, ...ladders.map((l) => l.pickup));
+function loadView(situation: Situation, plan: PlanRow): LoadView {
+  const last = Math.max(situation.minute, ...plan.problem.orders.map((o) => o.pickup));
   const days: LoadView['days'] = [];
-  for (let day = timeOf(situation.minute, clock).startOf('day'); days.length < MOST_DAYS; day = day.plus({ days: 1 })) {
-    const start = minuteOf(day.toJSDate(), clock);
-    if (start > last) break;
-    days.push({ start, end: minuteOf(day.plus({ days: 1 }).toJSDate(), clock), label: day.toFormat('ccc d') });
-  }
+  for (let day = dayOf(situation, 0); days.length < MOST_DAYS && day.start <= last; day = dayOf(situation, days.length))
+    days.push(day);
+  const spans = days.map((d): Span => [d.start, d.end]);
+  const { equipment, people } = situation.kitchen.rows;
   return {
     days,
-    loads: loadsOf(
-      plan.problem,
-      plan.plan,
-      days.map((d): Span => [d.start, d.end]),
-    ),
+    loads: loadsOf(plan.problem, plan.plan, spans),
+    names: Object.fromEntries([...people, ...equipment].map((x) => [x.id, x.name])),
   };
+}
+
+export async function loadLoad(db: KitchenDb): Promise<LoadView | null> {
+  const planned = await loadPlanned(db);
+  return planned && loadView(planned.situation, planned.plan);
 }

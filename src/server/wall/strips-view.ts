@@ -1,6 +1,7 @@
 import { celsiusWith } from '../../core/planning-format/lengths';
 import { OVEN } from '../../core/planning-format/problem';
 import { PLACES, STORE_PLACES, type StorePlace } from '../../core/kinds/places';
+import type { HandLoad } from '../../core/plan-reading/loads';
 import { readingOf } from '../../core/plan-reading/plan-reading';
 import type { Span } from '../../core/time/spans';
 import type { PlanRow } from '../../data/repositories/plans';
@@ -12,7 +13,8 @@ export interface HandView {
   name: string;
   initials: string;
   shifts: Span[];
-  jobs: { step: string; name: string; start: number; end: number }[];
+  /** Of today's shift, how much is work; null on a day off. Minutes. */
+  today: HandLoad | null;
 }
 
 export interface OvenView {

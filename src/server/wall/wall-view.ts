@@ -8,7 +8,8 @@ import { type Situation } from '../situation/situation';
 import { headlineOf, type Headline } from './headline';
 import { type LadderView, ladderOf } from '../ladder/ladder-view';
 import { type HandView, type OvenView, type StoreView, ovensOf, storesOf } from './strips-view';
-import { type LoadView, loadView } from './load-view';
+import { pinchViews, type PinchView } from './pinch-view';
+import { todaysLoads } from './todays-loads';
 
 /** All times are minutes after the clock's origin. */
 export interface WallView {
@@ -26,8 +27,8 @@ export interface WallView {
   stores: StoreView[];
   /** Things that steps use and hold, the ovens apart: to filter by, and for their load. */
   things: { id: string; name: string; kind: string; units: number }[];
-  /** What each person and each item has to carry, day by day. */
-  load: LoadView;
+  /** When and of what there is no room left. */
+  pinches: PinchView[];
   /** What could be undone and done again, in words. */
   edits: { undo: string | null; redo: string | null };
 }
@@ -40,6 +41,7 @@ export function wallView(
 ): WallView {
   const { kitchen, minute } = situation;
   const reading = readingOf(plan);
+  const loads = todaysLoads(situation, plan);
   const ladders = situation.orders
     .filter((o) => reading.order(orderId(o.id)))
     .map((o) => ladderOf(o.id, situation, plan));
@@ -56,17 +58,14 @@ export function wallView(
       name: p.name,
       initials: p.initials,
       shifts: plan.problem.people.find((x) => x.id === p.id)?.shifts ?? [],
-      jobs: plan.problem.steps.flatMap((s) => {
-        const at = reading.planned(s.id);
-        return at?.people.includes(p.id) ? [{ step: s.id, name: s.name, start: at.start, end: at.end }] : [];
-      }),
+      today: loads.get(p.id) ?? null,
     })),
     ovens: ovensOf(situation, plan),
     stores: storesOf(plan),
     things: kitchen.rows.equipment
       .filter((e) => e.kind !== OVEN)
       .map(({ id, name, kind, units }) => ({ id, name, kind, units })),
-    load: loadView(situation, plan, ladders),
+    pinches: pinchViews(situation, plan),
     edits,
   };
 }

@@ -16,6 +16,7 @@ const stepPath = (step: string) => `/api/steps/${encodeURIComponent(step)}`;
 
 export const BUILDS = question('builds', '/api/builds');
 export const CHANCES = question('chances', '/api/chances');
+export const LOAD = question('load', '/api/load');
 export const EVERYTHING_TO_FIND = question('search', '/api/search');
 export const shapesFor = (portions: number): Question<ShapeOffer[]> => ({ path: `/api/sizes?portions=${portions}` });
 export const sizeOf = (build: string, size: string) =>

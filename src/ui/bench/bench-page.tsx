@@ -70,7 +70,7 @@ export function BenchPage({ view }: { view: BenchView }) {
         <ThemeSwitch />
         <Box sx={{ fontFamily: headingFont, fontWeight: 700, fontSize: 28 }}>{time(minute)}</Box>
       </Box>
-      <Box component="main" sx={{ maxWidth: 860, mx: 'auto', px: 3, py: 2.5 }}>
+      <Box component="main" id="main" sx={{ maxWidth: 860, mx: 'auto', px: 3, py: 2.5 }}>
         {now ? <Now step={now} view={view} minute={minute} tap={tap} time={time} /> : <Nothing view={view} />}
         {view.last && (
           <Box sx={{ mt: 2, display: 'flex', alignItems: 'center', gap: 2, color: 'var(--zl-muted)' }}>

@@ -1,10 +1,10 @@
 import { say } from '@/core/words/say';
-import MuiBox from '@mui/material/Box';
 import type { Box } from './lanes';
 import { TONE_SHAPES, type Tone } from '../parts/status';
-import { headingFont } from '../theme/theme';
 
 const HEIGHT = 21;
+/** Narrower than this a flag has no room for its chance. Pixels. */
+const ROOM_FOR_CHANCE = 88;
 
 /** Where a flag flies: above its time where time climbs, below where it falls. */
 export function flagBox(y: number, climbs: boolean): Box {
@@ -20,12 +20,15 @@ function chanceText(chance: number): string {
 /** The pickup, flown at its time. */
 export function Flag({
   top,
+  width,
   tone,
   time,
   chance,
   oldChance,
 }: {
   top: number;
+  /** Of its ladder. Pixels. */
+  width: number;
   tone: Tone;
   time: string;
   /** Chance of being ready, 0 to 1; null while it is not known. */
@@ -33,40 +36,21 @@ export function Flag({
   oldChance: boolean;
 }) {
   return (
-    <MuiBox
-      sx={{
-        position: 'absolute',
-        top,
-        left: 2,
-        right: 2,
-        height: HEIGHT,
-        pl: 0.75,
-        bgcolor: `var(--zl-${tone})`,
-        color: '#fff',
-        fontFamily: headingFont,
-        fontWeight: 700,
-        fontSize: 12,
-        lineHeight: `${HEIGHT}px`,
-        whiteSpace: 'nowrap',
-        clipPath: 'polygon(0 0, 100% 0, calc(100% - 8px) 50%, 100% 100%, 0 100%)',
-        zIndex: 3,
-      }}
-    >
+    <div className={`zl-flag zl-flag-${tone}`} style={{ top: Math.round(top) }}>
       <span aria-hidden>{TONE_SHAPES[tone]}</span> {time}
-      {chance !== null && (
-        <MuiBox
-          component="span"
+      {chance !== null && width >= ROOM_FOR_CHANCE && (
+        <span
           data-chance
+          className="zl-flag-chance"
           title={
             oldChance
               ? say`Being reckoned anew: this is how it was before`
               : say`In time on ${chanceText(chance)} of days like this`
           }
-          sx={{ position: 'absolute', right: 10, fontSize: 10.5, fontWeight: 700, opacity: 0.95 }}
         >
           {oldChance ? '…' : chanceText(chance)}
-        </MuiBox>
+        </span>
       )}
-    </MuiBox>
+    </div>
   );
 }

@@ -1,20 +1,24 @@
 import { say, term } from '@/core/words/say';
-import Box from '@mui/material/Box';
 import { memo } from 'react';
 import { type Clock, timeOf } from '@/core/time/clock';
 import type { LadderView, RailView, RungView } from '@/server/ladder/ladder-view';
 import { toneOf } from '../parts/status';
-import { useBand } from './band';
 import { Flag, flagBox } from './flag';
 import { Rail } from './rails';
-import { Rung } from './rung';
-import { LONG_NAME, LONG_NAME_OPEN, layOutRungs } from './rung-layout';
+import { isSigned, Rung } from './rung';
+import { initialsOf, layOutRungs } from './rung-layout';
 import type { TimeScale } from './time-scale';
 
 export interface LadderProps {
   ladder: LadderView;
   scale: TimeScale;
   clock: Clock;
+  /** Of one ladder; an open one has one for each of its parts and one for the cake. Pixels. */
+  width: number;
+  /** Now, where something of this ladder should have begun; else it may be null, and the ladder is not drawn again as time passes. */
+  minute?: number | null;
+  /** The next rung of each person. */
+  next?: ReadonlySet<string> | null;
   /** Which rungs are lit, while the others step back; null lights all. */
   lit?: ((rung: RungView) => boolean) | null;
   /** Where rungs would lie that are being moved: the one in the hand, and those that go along. Minutes. */
@@ -23,9 +27,13 @@ export interface LadderProps {
   chance?: number | null;
   /** It is that of the plan before: a new one is being reckoned. */
   oldChance?: boolean;
-  onOpen: (step: string) => void;
-  onTake?: (step: string, start: number) => void;
 }
+
+/** Room between the ladders of an open one. Pixels. */
+export const LADDER_GAP = 8;
+
+export const openWidth = (ladder: LadderView, width: number) =>
+  (ladder.components.length + 1) * (width + LADDER_GAP) - LADDER_GAP;
 
 /** A folded ladder: the left rail is what the cake stands on, the right one all that goes into it. */
 export const FoldedLadder = memo(function FoldedLadder(props: LadderProps) {
@@ -35,95 +43,95 @@ export const FoldedLadder = memo(function FoldedLadder(props: LadderProps) {
   return (
     <Column
       {...props}
+      left={0}
       rungs={ladder.rungs}
-      left={[...ladder.rails.filter((r) => r.role === main && main !== null), ...cake]}
-      right={[...ladder.rails.filter((r) => r.role !== null && r.role !== main), ...cake]}
+      leftRail={[...ladder.rails.filter((r) => r.role === main && main !== null), ...cake]}
+      rightRail={[...ladder.rails.filter((r) => r.role !== null && r.role !== main), ...cake]}
       flagged
-      longName={LONG_NAME}
     />
   );
 });
 
 /** An opened ladder: a small ladder for every component, leaning into the main one where it is used. */
 export const OpenLadder = memo(function OpenLadder(props: LadderProps) {
-  const { ladder, scale } = props;
-  const columns = ladder.components.length + 1;
+  const { ladder, scale, width } = props;
+  const x = (column: number) => column * (width + LADDER_GAP);
   return (
-    <Box sx={{ position: 'relative', display: 'flex', height: '100%', gap: '10px' }}>
-      <Leans ladder={ladder} scale={scale} columns={columns} />
-      {ladder.components.map((c) => {
-        const rails = ladder.rails.filter((r) => r.role === c.role);
+    <>
+      <Leans ladder={ladder} scale={scale} x={x} width={width} />
+      {[...ladder.components.map((c) => c.role), null].map((role, i) => {
+        const rails = ladder.rails.filter((r) => r.role === role);
         return (
           <Column
-            key={c.role}
+            key={role ?? ''}
             {...props}
-            rungs={ladder.rungs.filter((r) => r.role === c.role)}
-            left={rails}
-            right={rails}
+            left={x(i)}
+            rungs={ladder.rungs.filter((r) => r.role === role)}
+            leftRail={rails}
+            rightRail={rails}
+            flagged={role === null}
           />
         );
       })}
-      <Column
-        {...props}
-        rungs={ladder.rungs.filter((r) => r.role === null)}
-        left={ladder.rails.filter((r) => r.role === null)}
-        right={ladder.rails.filter((r) => r.role === null)}
-        flagged
-      />
-    </Box>
+    </>
   );
 });
 
-function Column({
-  ladder,
-  scale,
-  clock,
-  lit = null,
-  moved = null,
-  chance = null,
-  oldChance = false,
-  onOpen,
-  onTake,
-  rungs,
-  left,
-  right,
-  flagged = false,
-  longName = LONG_NAME_OPEN,
-}: LadderProps & { rungs: RungView[]; left: RailView[]; right: RailView[]; flagged?: boolean; longName?: number }) {
-  const band = useBand();
-  const time = (minute: number) => timeOf(minute, clock).toFormat('ccc HH:mm');
-  const pickup = scale.y(ladder.pickup);
+interface ColumnProps extends LadderProps {
+  left: number;
+  rungs: RungView[];
+  leftRail: RailView[];
+  rightRail: RailView[];
+  flagged: boolean;
+}
+
+function Column(props: ColumnProps) {
+  const { ladder, scale, clock, width, left, rungs, leftRail, rightRail, flagged } = props;
+  const { minute = null, next = null, lit = null, moved = null, chance = null, oldChance = false } = props;
+  const tone = toneOf(ladder.status);
   const held = moved ? rungs.map((r) => shifted(r, moved.starts)) : rungs;
-  const laid = layOutRungs(held, scale, flagged ? flagBox(pickup, scale.climbs) : null, longName);
+  const flag = flagged ? flagBox(scale.y(ladder.pickup), scale.climbs) : null;
+  const laid = layOutRungs(held, scale, flag, width, (r) => isSigned(r, ladder.decides));
   return (
-    <Box sx={{ position: 'relative', flex: '1 1 0', minWidth: 0, height: '100%' }}>
-      <Rail rails={left} scale={scale} side="left" band={band} />
-      <Rail rails={right} scale={scale} side="right" band={band} />
-      {laid.rungs
-        .filter((p) => !band || (p.top < band.bottom && p.top + p.height > band.top))
-        .map((placed) => (
+    <div style={{ position: 'absolute', top: 0, bottom: 0, left, width }}>
+      <Rail rails={leftRail} scale={scale} side="left" />
+      <Rail rails={rightRail} scale={scale} side="right" />
+      {laid.rungs.map((placed) => {
+        const { rung } = placed;
+        return (
           <Rung
-            key={placed.rung.step}
+            key={rung.step}
             placed={placed}
-            pixelsPerMinute={scale.pixelsPerMinute}
-            lit={lit && lit(placed.rung)}
-            moving={!moved?.starts.has(placed.rung.step) ? null : moved.held === placed.rung.step ? 'held' : 'along'}
-            onTake={onTake}
-            label={`${placed.rung.name}, ${ladder.title}, ${time(placed.rung.start)}, ${placed.rung.who.map((w) => w.initials).join(' ')}${placed.rung.state === 'planned' ? '' : `, ${term(placed.rung.state)}`}${placed.rung.pinned ? say`, pinned` : ''}`}
-            onOpen={onOpen}
+            label={labelOf(rung, ladder, clock)}
+            marks={{
+              next: next?.has(rung.step) ?? false,
+              decides: rung.step === ladder.decides && tone !== 'holds' && rung.state !== 'done' ? tone : null,
+              over: rung.state === 'overdue' && minute !== null ? minute - rung.start : 0,
+              lit: lit && lit(rung),
+              moving: !moved?.starts.has(rung.step) ? null : moved.held === rung.step ? 'held' : 'along',
+            }}
           />
-        ))}
+        );
+      })}
       {flagged && (
         <Flag
           top={laid.flagTop}
-          tone={toneOf(ladder.status)}
-          time={timeOf(ladder.pickup, clock).toFormat('ccc HH:mm')}
+          width={width}
+          tone={tone}
+          time={timeOf(ladder.pickup, clock).toFormat(width < 130 ? 'HH:mm' : 'ccc HH:mm')}
           chance={ladder.status.state === 'ready' ? null : chance}
           oldChance={oldChance}
         />
       )}
-    </Box>
+    </div>
   );
+}
+
+/** Everything that a rung shows and more, for who hears it: its name, whose it is, when, by whom, how it stands. */
+function labelOf(rung: RungView, ladder: LadderView, clock: Clock): string {
+  const state = rung.state === 'planned' ? '' : `, ${term(rung.state)}`;
+  const pinned = rung.pinned ? say`, pinned` : '';
+  return `${rung.name}, ${ladder.title}, ${timeOf(rung.start, clock).toFormat('ccc HH:mm')}, ${initialsOf(rung)}${state}${pinned}`;
 }
 
 function shifted(rung: RungView, starts: ReadonlyMap<string, number>): RungView {
@@ -132,32 +140,36 @@ function shifted(rung: RungView, starts: ReadonlyMap<string, number>): RungView 
 }
 
 /** From the end of each component's last wait to the rung that takes it. */
-function Leans({ ladder, scale, columns }: { ladder: LadderView; scale: TimeScale; columns: number }) {
-  const x = (column: number) => ((column + 0.5) / columns) * 100;
+function Leans({
+  ladder,
+  scale,
+  x,
+  width,
+}: Pick<LadderProps, 'ladder' | 'scale' | 'width'> & { x: (column: number) => number }) {
+  const middle = (column: number) => x(column) + width / 2;
   return (
-    <Box
-      component="svg"
+    <svg
       aria-hidden
-      sx={{ position: 'absolute', inset: 0, width: '100%', height: '100%', pointerEvents: 'none', zIndex: 1 }}
+      style={{ position: 'absolute', inset: 0, width: '100%', height: '100%', pointerEvents: 'none', zIndex: 1 }}
     >
       {ladder.leans.map((lean, i) => {
-        const column = ladder.components.findIndex((c) => c.role === lean.role);
+        const from = middle(ladder.components.findIndex((c) => c.role === lean.role));
         const y = scale.y(lean.to);
         return (
           <g key={i} stroke="var(--zl-ink)" fill="var(--zl-ink)">
             <line
-              x1={`${x(column)}%`}
-              x2={`${x(columns - 1) - 40 / columns}%`}
+              x1={from}
+              x2={x(ladder.components.length)}
               y1={y}
               y2={y}
               strokeWidth={1.5}
               strokeDasharray="2 4"
               strokeLinecap="round"
             />
-            <circle cx={`${x(column)}%`} cy={y} r={3.5} stroke="none" />
+            <circle cx={from} cy={y} r={3.5} stroke="none" />
           </g>
         );
       })}
-    </Box>
+    </svg>
   );
 }

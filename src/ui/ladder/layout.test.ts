@@ -1,5 +1,7 @@
 import fc from 'fast-check';
+import type { RungView } from '@/server/ladder/ladder-view';
 import { lanes } from './lanes';
+import { layOutRungs, LINE } from './rung-layout';
 import { spread } from './spread';
 import { timeScale } from './time-scale';
 
@@ -72,5 +74,60 @@ describe('lanes and spreading', () => {
         { top: 50, bottom: 60 },
       ]),
     ).toEqual([0, 50]);
+  });
+});
+
+describe('rungs on a ladder', () => {
+  const rung = (step: string, name: string, start: number, minutes: number): RungView => ({
+    ...{ step, name, start, end: start + minutes, role: null, work: 'build', shared: false },
+    ...{ who: [{ id: 'bo', initials: 'BO' }], items: [], state: 'planned', pinned: false, given: false },
+  });
+  const scale = (pixelsPerMinute: number) =>
+    timeScale({ from: 0, to: 1440, open: [[0, 1440]], pixelsPerMinute, foldHeight: 40, climbs: false });
+  const names = ['Coat', 'Crumb coat', 'Unroll, fill, re-roll', 'Temper and wrap the collar'];
+  const rungs = fc
+    .array(
+      fc.record({
+        name: fc.constantFrom(...names),
+        start: fc.integer({ min: 0, max: 600 }),
+        minutes: fc.integer({ min: 3, max: 90 }),
+      }),
+      { maxLength: 14 },
+    )
+    .map((list) => list.map((r, i) => rung(`s${i}`, r.name, r.start, r.minutes)));
+
+  it('never lie on each other, and each has the height that its name needs', () => {
+    fc.assert(
+      fc.property(rungs, (list) => {
+        const { rungs: placed } = layOutRungs(list, scale(0.77), null, 92);
+        placed.forEach((a, i) => {
+          expect(a.height).toBeGreaterThanOrEqual(4 + LINE * Math.max(1, a.name?.lines.length ?? 0) - 1e-6);
+          placed.slice(i + 1).forEach((b) => {
+            const apart = a.top + a.height <= b.top + 0.51 || b.top + b.height <= a.top + 0.51;
+            expect(apart || (a.of > 1 && b.of > 1 && a.lane !== b.lane)).toBe(true);
+          });
+        });
+      }),
+    );
+  });
+
+  it('that are low stand on top of each other, as side by side nobody could read them', () => {
+    const { rungs: placed } = layOutRungs([rung('a', 'Coat', 100, 10), rung('b', 'Fill', 100, 12)], scale(1), null, 92);
+    expect(placed.map((p) => p.of)).toEqual([1, 1]);
+    const long = layOutRungs([rung('a', 'Coat', 100, 60), rung('b', 'Fill', 100, 60)], scale(1), null, 92);
+    expect(long.rungs.map((p) => [p.lane, p.of])).toEqual([
+      [0, 2],
+      [1, 2],
+    ]);
+  });
+
+  it('are marks without a name where time is small, and show who does it only where that fits whole', () => {
+    const one = [rung('a', 'Crumb coat', 100, 30)];
+    expect(layOutRungs(one, scale(0.2), null, 92).rungs[0]).toMatchObject({ name: null, who: false });
+    expect(layOutRungs(one, scale(1), null, 92).rungs[0]).toMatchObject({
+      name: { lines: ['Crumb coat'] },
+      who: false,
+    });
+    expect(layOutRungs(one, scale(1), null, 130).rungs[0]).toMatchObject({ who: true });
   });
 });

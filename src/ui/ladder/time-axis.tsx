@@ -1,10 +1,9 @@
-import Box from '@mui/material/Box';
 import { memo } from 'react';
 import { type Clock, timeOf } from '@/core/time/clock';
-import { headingFont } from '../theme/theme';
 import type { TimeScale } from './time-scale';
 
-export const AXIS_WIDTH = 62;
+/** Room that the hours need. Pixels. */
+export const AXIS_WIDTH = 48;
 
 /** Hours between two marks, so that they stand at least this far apart. Pixels. */
 const LEAST_MARK_GAP = 34;
@@ -36,104 +35,63 @@ function hourMarks(scale: TimeScale, clock: Clock): Mark[] {
 /** The hours on the left, and the name of the day beside every fold. */
 export const TimeAxis = memo(function TimeAxis({ scale, clock }: { scale: TimeScale; clock: Clock }) {
   return (
-    <Box sx={{ position: 'relative', width: AXIS_WIDTH, height: scale.height }}>
+    <div style={{ position: 'relative', height: scale.height }}>
       {hourMarks(scale, clock).map((m) => (
-        <div
-          key={m.y}
-          style={{
-            position: 'absolute',
-            right: 8,
-            top: m.y - 9,
-            fontSize: 12.5,
-            lineHeight: '18px',
-            color: 'var(--zl-muted)',
-          }}
-        >
+        <div key={m.y} className="zl-hour" style={{ top: Math.round(m.y) - 9 }}>
           {m.text}
         </div>
       ))}
-      {scale.pieces
-        .filter((p) => p.folded)
-        .map((p) => (
-          <DayBand
-            key={p.start}
-            top={Math.min(scale.y(p.start), scale.y(p.end))}
-            height={p.length}
-            scale={scale}
-            clock={clock}
-            piece={p}
-          />
-        ))}
-    </Box>
+      {folds(scale).map((fold) => (
+        <DayNames key={fold.start} fold={fold} climbs={scale.climbs} clock={clock} />
+      ))}
+    </div>
   );
 });
 
-function DayBand({
-  top,
-  height,
-  scale,
-  clock,
-  piece,
-}: {
+interface Fold {
+  start: number;
+  end: number;
   top: number;
   height: number;
-  scale: TimeScale;
-  clock: Clock;
-  piece: { start: number; end: number };
-}) {
-  // The earlier day keeps its evening, the later one begins: each name stands on its own side of the fold.
-  const before = timeOf(piece.start, clock).toFormat('ccc d');
-  const after = timeOf(piece.end, clock).toFormat('ccc d');
-  const names = scale.climbs ? [after, before] : [before, after];
+}
+
+const folds = (scale: TimeScale): Fold[] =>
+  scale.pieces
+    .filter((p) => p.folded)
+    .map(({ start, end, length }) => ({ start, end, top: Math.min(scale.y(start), scale.y(end)), height: length }));
+
+/** The height of the name of a day. Pixels. */
+const NAME = 18;
+
+/** The earlier day keeps its evening, the later one begins: each name stands on its own side of the fold, where there is room for both. */
+function DayNames({ fold, climbs, clock }: { fold: Fold; climbs: boolean; clock: Clock }) {
+  const before = timeOf(fold.start, clock).toFormat('ccc d');
+  const after = timeOf(fold.end, clock).toFormat('ccc d');
+  const both = climbs ? [after, before] : [before, after];
+  const names = before === after ? [before] : fold.height < 2 * NAME ? [before] : both;
   return (
-    <Box
-      sx={{
-        position: 'absolute',
-        left: 0,
-        right: 0,
-        top,
-        height,
-        display: 'flex',
-        flexDirection: 'column',
-        justifyContent: 'space-between',
-        pl: 1.25,
-        fontFamily: headingFont,
-        fontWeight: 700,
-        fontSize: 13,
-        lineHeight: '18px',
-        bgcolor: 'var(--zl-fold)',
-      }}
+    <div
+      className="zl-fold zl-days"
+      style={{ top: fold.top, height: fold.height, lineHeight: `${Math.min(NAME, fold.height)}px` }}
     >
-      {names[0] === names[1] ? <span>{names[0]}</span> : names.map((n) => <span key={n}>{n}</span>)}
-    </Box>
+      {names.map((n) => (
+        <span key={n}>{n}</span>
+      ))}
+    </div>
   );
 }
 
-/** Lines of the hours and the shaded folds, behind everything. */
+/** Longer than any wall is wide. Pixels. */
+const ACROSS = 20_000;
+
+/** Lines of the hours and the shaded folds, behind everything: two shapes, however many days they are. */
 export const TimeGrid = memo(function TimeGrid({ scale, clock }: { scale: TimeScale; clock: Clock }) {
+  const lines = hourMarks(scale, clock).map((m) => `M0 ${Math.round(m.y) + 0.5}h${ACROSS}`);
+  const shades = folds(scale).map((f) => `M0 ${Math.round(f.top)}h${ACROSS}v${Math.round(f.height)}h${-ACROSS}z`);
   return (
-    <Box aria-hidden sx={{ position: 'absolute', inset: 0, pointerEvents: 'none' }}>
-      {hourMarks(scale, clock).map((m) => (
-        <div
-          key={m.y}
-          style={{ position: 'absolute', left: 0, right: 0, top: m.y, borderTop: '1px solid var(--zl-line)' }}
-        />
-      ))}
-      {scale.pieces
-        .filter((p) => p.folded)
-        .map((p) => (
-          <div
-            key={p.start}
-            style={{
-              position: 'absolute',
-              left: 0,
-              right: 0,
-              top: Math.min(scale.y(p.start), scale.y(p.end)),
-              height: p.length,
-              background: 'var(--zl-fold)',
-            }}
-          />
-        ))}
-    </Box>
+    <svg aria-hidden className="zl-grid" width="100%" height={scale.height}>
+      <path d={shades.join('')} fill="var(--zl-fold)" />
+      <path d={lines.join('')} stroke="var(--zl-line)" />
+    </svg>
   );
 });

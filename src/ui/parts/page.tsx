@@ -18,6 +18,7 @@ export function Page({
   return (
     <Box
       component="main"
+      id="main"
       sx={{ width: '100%', maxWidth: wide ? 1400 : 1080, mx: 'auto', px: 2, py: 2, boxSizing: 'border-box' }}
     >
       <Box sx={{ display: 'flex', alignItems: 'flex-start', flexWrap: 'wrap', gap: 2, mb: 2 }}>

@@ -1,8 +1,6 @@
 /** @jest-environment jsdom */
 import { jest } from '@jest/globals';
 import { screen } from '@testing-library/react';
-import { LocalizationProvider } from '@mui/x-date-pickers/LocalizationProvider';
-import { AdapterLuxon } from '@mui/x-date-pickers/AdapterLuxon';
 import type { Asks } from '@/server/shared/result';
 import { inPage } from '../testing/in-page';
 import { TapQuestion } from './tap-question';
@@ -12,14 +10,12 @@ const clock = { origin: '2027-05-20T00:00:00Z', zone: 'UTC' };
 function question(asks: Asks, busy = false, problem: string | null = null) {
   const [onAnswer, onNo] = [jest.fn(), jest.fn()];
   const page = inPage(
-    <LocalizationProvider dateAdapter={AdapterLuxon} adapterLocale="en-GB">
-      <TapQuestion
-        {...{ asks, busy, problem, clock, onAnswer, onNo }}
-        message="“Bake” was begun at 09:40: 0 min ago. Is it really done?"
-        yes="Done"
-        minute={600}
-      />
-    </LocalizationProvider>,
+    <TapQuestion
+      {...{ asks, busy, problem, clock, onAnswer, onNo }}
+      message="“Bake” was begun at 09:40: 0 min ago. Is it really done?"
+      yes="Done"
+      minute={600}
+    />,
   );
   return { onAnswer, onNo, ...page };
 }

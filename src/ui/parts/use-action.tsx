@@ -1,11 +1,10 @@
 'use client';
 
 import { say } from '@/core/words/say';
-import Alert from '@mui/material/Alert';
-import Snackbar from '@mui/material/Snackbar';
 import { useRouter } from 'next/navigation';
-import { useState, useTransition, type ReactNode } from 'react';
+import { useCallback, useState, useTransition, type ReactNode } from 'react';
 import type { Result } from '@/server/shared/result';
+import { Toast } from './toast';
 
 const LOST = say`The kitchen’s server did not answer. Nothing was lost that had been confirmed; try again.`;
 const LATER = say`It is kept, but not planned yet: the plan that you see does not know of it.`;
@@ -33,22 +32,7 @@ export function useAction(): {
       }
       router.refresh();
     });
-  const message = (
-    <Snackbar
-      open={problem !== null}
-      autoHideDuration={8000}
-      onClose={() => setProblem(null)}
-      anchorOrigin={{ vertical: 'bottom', horizontal: 'center' }}
-    >
-      <Alert
-        severity="error"
-        variant="filled"
-        onClose={() => setProblem(null)}
-        sx={{ bgcolor: 'var(--zl-misses)', color: '#fff' }}
-      >
-        {problem}
-      </Alert>
-    </Snackbar>
-  );
+  const close = useCallback(() => setProblem(null), []);
+  const message = problem === null ? null : <Toast text={problem} onClose={close} />;
   return { busy, run, say: setProblem, message };
 }

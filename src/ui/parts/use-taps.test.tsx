@@ -1,8 +1,6 @@
 /** @jest-environment jsdom */
 import { jest } from '@jest/globals';
 import { screen } from '@testing-library/react';
-import { LocalizationProvider } from '@mui/x-date-pickers/LocalizationProvider';
-import { AdapterLuxon } from '@mui/x-date-pickers/AdapterLuxon';
 import type { Told } from '@/server/bench/floor';
 import type { Result } from '@/server/shared/result';
 import { inPage } from '../testing/in-page';
@@ -26,10 +24,10 @@ const TOO_EARLY: Result = { ok: false, message: 'Look again.', fields: { when: '
 function Bench({ tap }: { tap: (told: Told) => Promise<Result> }) {
   const taps = useTaps(clock, 600);
   return (
-    <LocalizationProvider dateAdapter={AdapterLuxon} adapterLocale="en-GB">
+    <>
       <button onClick={() => taps.run(tap, 'Done')}>Tap</button>
       {taps.question}
-    </LocalizationProvider>
+    </>
   );
 }
 

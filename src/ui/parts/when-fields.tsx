@@ -1,13 +1,25 @@
 'use client';
 
+import { AdapterLuxon } from '@mui/x-date-pickers/AdapterLuxon';
 import { DatePicker } from '@mui/x-date-pickers/DatePicker';
 import { DateTimePicker } from '@mui/x-date-pickers/DateTimePicker';
+import { LocalizationProvider } from '@mui/x-date-pickers/LocalizationProvider';
 import { TimeField } from '@mui/x-date-pickers/TimeField';
 import type { DateTime } from 'luxon';
+import type { ReactNode } from 'react';
 import { LONG_DAY_AND_TIME, timeOf, typedTime, WALL_CLOCK, type Clock } from '@/core/time/clock';
 
 /** How a day is written wherever one is picked. */
 const DAY = 'ccc d LLL yyyy';
+
+/** How the fields write and read days. Only who picks one needs it: it is not loaded with every page. */
+function Dates({ children }: { children: ReactNode }) {
+  return (
+    <LocalizationProvider dateAdapter={AdapterLuxon} adapterLocale="en-GB">
+      {children}
+    </LocalizationProvider>
+  );
+}
 
 interface WhenFieldProps {
   label: string;
@@ -26,23 +38,25 @@ interface WhenFieldProps {
 /** A day and a time, by the kitchen's clock, whatever the browser's language. */
 export function WhenField({ label, zone, value, onChange, earliest, latest, error, onBlur }: WhenFieldProps) {
   return (
-    <DateTimePicker
-      label={label}
-      ampm={false}
-      format={LONG_DAY_AND_TIME}
-      minutesStep={5}
-      timezone={zone}
-      value={value === '' ? null : typedTime(value, zone)}
-      {...(earliest ? { minDateTime: typedTime(earliest, zone) } : {})}
-      {...(latest ? { maxDateTime: typedTime(latest, zone) } : {})}
-      onChange={(time) => onChange(time?.isValid ? time.toFormat(WALL_CLOCK) : '')}
-      slotProps={{
-        textField: {
-          ...{ size: 'small', fullWidth: true, error: error !== undefined, helperText: error ?? ' ' },
-          ...(onBlur ? { onBlur } : {}),
-        },
-      }}
-    />
+    <Dates>
+      <DateTimePicker
+        label={label}
+        ampm={false}
+        format={LONG_DAY_AND_TIME}
+        minutesStep={5}
+        timezone={zone}
+        value={value === '' ? null : typedTime(value, zone)}
+        {...(earliest ? { minDateTime: typedTime(earliest, zone) } : {})}
+        {...(latest ? { maxDateTime: typedTime(latest, zone) } : {})}
+        onChange={(time) => onChange(time?.isValid ? time.toFormat(WALL_CLOCK) : '')}
+        slotProps={{
+          textField: {
+            ...{ size: 'small', fullWidth: true, error: error !== undefined, helperText: error ?? ' ' },
+            ...(onBlur ? { onBlur } : {}),
+          },
+        }}
+      />
+    </Dates>
   );
 }
 
@@ -54,14 +68,16 @@ export function DayField({
   onChange,
 }: Pick<WhenFieldProps, 'label' | 'zone' | 'value' | 'onChange'>) {
   return (
-    <DatePicker
-      label={label}
-      format={DAY}
-      timezone={zone}
-      value={typedTime(value, zone)}
-      onChange={(day) => day?.isValid && onChange(day.toISODate()!)}
-      slotProps={{ textField: { size: 'small' } }}
-    />
+    <Dates>
+      <DatePicker
+        label={label}
+        format={DAY}
+        timezone={zone}
+        value={typedTime(value, zone)}
+        onChange={(day) => day?.isValid && onChange(day.toISODate()!)}
+        slotProps={{ textField: { size: 'small' } }}
+      />
+    </Dates>
   );
 }
 
@@ -84,17 +100,19 @@ export function ClockField({
 }) {
   const now = timeOf(minute, clock);
   return (
-    <TimeField
-      label={label}
-      ampm={false}
-      format="HH:mm"
-      timezone={clock.zone}
-      value={value === null ? null : typedTime(value, clock.zone)}
-      onChange={(time) => onChange(time?.isValid ? lastAt(time, now).toISO() : null)}
-      error={error !== undefined}
-      helperText={error ?? ''}
-      sx={{ '& .MuiPickersInputBase-root': { fontSize: 24 } }}
-    />
+    <Dates>
+      <TimeField
+        label={label}
+        ampm={false}
+        format="HH:mm"
+        timezone={clock.zone}
+        value={value === null ? null : typedTime(value, clock.zone)}
+        onChange={(time) => onChange(time?.isValid ? lastAt(time, now).toISO() : null)}
+        error={error !== undefined}
+        helperText={error ?? ''}
+        sx={{ '& .MuiPickersInputBase-root': { fontSize: 24 } }}
+      />
+    </Dates>
   );
 }
 

@@ -1,23 +1,15 @@
 'use client';
 
 import { say } from '@/core/words/say';
-import Box from '@mui/material/Box';
-import Dialog from '@mui/material/Dialog';
-import { useRouter } from 'next/navigation';
-import { useEffect, useId, useState } from 'react';
-import type { Found } from '@/server/search/search';
-import { NotAnsweredNote } from '../asking/not-answered';
-import { EVERYTHING_TO_FIND } from '../asking/questions';
-import { useAsked } from '../asking/use-asked';
-import { useInKitchen } from '../kitchens/in-kitchen';
+import dynamic from 'next/dynamic';
+import { useEffect, useState } from 'react';
 import { isTyping } from '../parts/is-typing';
 
-/** Shown of each group, so that one group does not push the others out of sight. */
-const SHOWN = 6;
+const SearchDialog = dynamic(() => import('./search-dialog').then((m) => m.SearchDialog), { ssr: false });
 
-/** Opened by `/` from anywhere: orders, formulas and calculators by any of their words. */
+/** Opened by `/` from anywhere: orders, formulas and calculators by any of their words. It is loaded when it is wanted. */
 export function SearchPalette() {
-  const [open, setOpen] = useState(false);
+  const [open, setOpen] = useState<boolean | null>(null);
   useEffect(() => {
     const onKey = (e: KeyboardEvent) => {
       if (e.key !== '/' || e.ctrlKey || e.metaKey || e.altKey || isTyping(e.target)) return;
@@ -29,135 +21,16 @@ export function SearchPalette() {
   }, []);
   return (
     <>
-      <Box
-        component="button"
+      <button
         type="button"
+        className="zl-find"
         aria-label={say`Find anything`}
         aria-keyshortcuts="/"
         onClick={() => setOpen(true)}
-        sx={{
-          font: 'inherit',
-          color: 'inherit',
-          bgcolor: 'transparent',
-          border: '1.5px solid rgb(255 255 255 / 35%)',
-          borderRadius: 1,
-          minHeight: 36,
-          px: 1.25,
-          cursor: 'pointer',
-          whiteSpace: 'nowrap',
-        }}
       >
         {say`Find`} <b>/</b>
-      </Box>
-      <Dialog
-        open={open}
-        onClose={() => setOpen(false)}
-        fullWidth
-        maxWidth="sm"
-        slotProps={{
-          paper: {
-            'aria-label': say`Find anything`,
-            sx: { bgcolor: 'var(--zl-paper)', border: '2px solid var(--zl-ink)', alignSelf: 'flex-start', mt: 8 },
-          },
-        }}
-      >
-        {open && <Palette onClose={() => setOpen(false)} />}
-      </Dialog>
+      </button>
+      {open !== null && <SearchDialog open={open} onClose={() => setOpen(false)} />}
     </>
   );
-}
-
-function Palette({ onClose }: { onClose: () => void }) {
-  const router = useRouter();
-  const within = useInKitchen();
-  const list = useId();
-  const [words, setWords] = useState('');
-  const [at, setAt] = useState(0);
-  const asked = useAsked(EVERYTHING_TO_FIND);
-  const found = matching(asked.answer ?? [], words);
-  const go = (to: Found | undefined) => {
-    if (!to) return;
-    onClose();
-    router.push(within(to.href));
-  };
-  return (
-    <Box sx={{ p: 1.5 }}>
-      <Box
-        component="input"
-        autoFocus
-        role="combobox"
-        aria-expanded
-        aria-controls={list}
-        aria-activedescendant={found[at] ? `${list}-${at}` : undefined}
-        aria-label={say`Orders, formulas, calculators`}
-        placeholder={say`Orders, formulas, ingredients, calculators`}
-        value={words}
-        onChange={(e: React.ChangeEvent<HTMLInputElement>) => {
-          setWords(e.target.value);
-          setAt(0);
-        }}
-        onKeyDown={(e: React.KeyboardEvent) => {
-          if (e.key === 'ArrowDown' || e.key === 'ArrowUp') {
-            e.preventDefault();
-            setAt((i) => Math.max(0, Math.min(found.length - 1, i + (e.key === 'ArrowDown' ? 1 : -1))));
-          }
-          if (e.key === 'Enter') go(found[at]);
-        }}
-        sx={{
-          width: '100%',
-          boxSizing: 'border-box',
-          font: 'inherit',
-          fontSize: 19,
-          p: 1.25,
-          color: 'inherit',
-          bgcolor: 'var(--zl-card)',
-          border: '2px solid var(--zl-muted)',
-          borderRadius: 1.5,
-        }}
-      />
-      <NotAnsweredNote asked={asked} what={say`Nothing can be found now`} />
-      <Box id={list} role="listbox" aria-label={say`Found`} sx={{ mt: 1, maxHeight: '55vh', overflowY: 'auto' }}>
-        {found.map((f, i) => (
-          <Box key={f.href}>
-            {found[i - 1]?.group !== f.group && (
-              <Box sx={{ fontSize: 12.5, fontWeight: 700, color: 'var(--zl-muted)', mt: 1 }}>{f.group}</Box>
-            )}
-            <Box
-              id={`${list}-${i}`}
-              role="option"
-              aria-selected={i === at}
-              onClick={() => go(f)}
-              onMouseMove={() => setAt(i)}
-              sx={{
-                display: 'flex',
-                gap: 2,
-                px: 1,
-                py: 0.9,
-                borderRadius: 1,
-                cursor: 'pointer',
-                bgcolor: i === at ? 'var(--zl-zest)' : 'transparent',
-                color: i === at ? 'var(--zl-onZest)' : 'inherit',
-              }}
-            >
-              <Box sx={{ flex: 1, fontWeight: 600 }}>{f.label}</Box>
-              <Box sx={{ fontSize: 14, opacity: 0.85 }}>{f.detail}</Box>
-            </Box>
-          </Box>
-        ))}
-        {asked.answer && found.length === 0 && <Box sx={{ p: 1 }}>{say`Nothing has all these words.`}</Box>}
-      </Box>
-    </Box>
-  );
-}
-
-/** Those that have all words, names before ingredients, a few of each group. */
-function matching(all: Found[], words: string): Found[] {
-  const wanted = words.toLowerCase().split(/\s+/).filter(Boolean);
-  const hits = all.filter((f) => wanted.every((w) => `${f.label} ${f.detail} ${f.words}`.toLowerCase().includes(w)));
-  const named = (f: Found) => wanted.every((w) => f.label.toLowerCase().includes(w));
-  const groups = [...new Set(all.map((f) => f.group))];
-  return groups.flatMap((g) => {
-    const own = hits.filter((f) => f.group === g);
-    return [...own.filter(named), ...own.filter((f) => !named(f))].slice(0, SHOWN);
-  });
 }

@@ -32,8 +32,13 @@ export function Shell({ children }: { children: ReactNode }) {
   const kitchen = useKitchen();
   const hydrated = useHydrated();
   useLive(kitchen !== null);
+  const places = (kitchen ? PLACES : []).map((p) => ({
+    ...p,
+    here: p.href === '/' ? path === within('/') : path.startsWith(within(p.href)),
+  }));
   return (
     <Box data-hydrated={hydrated || undefined} sx={{ minHeight: '100dvh', display: 'flex', flexDirection: 'column' }}>
+      <a className="zl-skip" href="#main">{say`Skip to what this page is for`}</a>
       <Box
         component="header"
         className="zl-bar"
@@ -50,17 +55,15 @@ export function Shell({ children }: { children: ReactNode }) {
         <Wordmark />
         <Box
           component="nav"
+          className="zl-broad"
           aria-label={say`Places`}
-          sx={{ display: 'flex', gap: 0.5, flexGrow: 1, overflowX: 'auto', minWidth: 0 }}
+          sx={{ display: 'flex', gap: 0.5, flexGrow: 1, minWidth: 0 }}
         >
-          {(kitchen ? PLACES : []).map((p) => (
-            <PlaceLink
-              key={p.href}
-              {...p}
-              here={p.href === '/' ? path === within('/') : path.startsWith(within(p.href))}
-            />
+          {places.map((p) => (
+            <PlaceLink key={p.href} {...p} />
           ))}
         </Box>
+        {kitchen ? <PlacesMenu key={path} places={places} /> : <Box className="zl-narrow" sx={{ flex: 1 }} />}
         {kitchen && <ThisKitchenLink name={kitchen.name} />}
         {kitchen && <SearchPalette />}
         <ThemeSwitch />
@@ -117,6 +120,22 @@ function ThisKitchenLink({ name }: { name: string }) {
     >
       {name}
     </Box>
+  );
+}
+
+/** All places, where there is no room for them beside each other. */
+function PlacesMenu({ places }: { places: { href: string; name: string; here: boolean }[] }) {
+  return (
+    <details className="zl-places zl-narrow">
+      <summary>{places.find((p) => p.here)?.name ?? say`Places`} ▾</summary>
+      <nav aria-label={say`Places`}>
+        {places.map((p) => (
+          <KitchenLink key={p.href} href={p.href} aria-current={p.here ? 'page' : undefined}>
+            {p.name}
+          </KitchenLink>
+        ))}
+      </nav>
+    </details>
   );
 }
 

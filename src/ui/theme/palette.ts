@@ -1,3 +1,5 @@
+import type { HandWork } from '@/core/kinds/works';
+
 /** Colours of the house, for both themes. A place is a colour and a texture, a state a colour and a shape. */
 export interface Palette {
   ink: string;
@@ -28,6 +30,19 @@ export interface Palette {
   missesText: string;
   cautionBack: string;
   cautionEdge: string;
+  /** Behind a rung that decides that its cake is late, or tight. */
+  tightBack: string;
+  missesBack: string;
+  /** Frame of a quiet rung. */
+  rungLine: string;
+  /** Work that is over, and a machine that runs alone. */
+  rest: string;
+  /** Edges of rungs by the kind of their work. */
+  workMix: string;
+  workBake: string;
+  workBuild: string;
+  workDecorate: string;
+  workBox: string;
   fold: string;
   shift: string;
 }
@@ -60,6 +75,15 @@ export const light: Palette = {
   missesText: '#A4133C',
   cautionBack: '#FFF1EC',
   cautionEdge: '#D9481F',
+  tightBack: '#FBF1DC',
+  missesBack: '#FBE7EC',
+  rungLine: '#C3CBBD',
+  rest: '#A9B3A6',
+  workMix: '#6B8E23',
+  workBake: '#E4572E',
+  workBuild: '#7B4B94',
+  workDecorate: '#0F766E',
+  workBox: '#16302B',
   fold: '#E9ECE3',
   shift: '#ECEFE7',
 };
@@ -92,6 +116,15 @@ export const dark: Palette = {
   missesText: '#FF8FAB',
   cautionBack: '#35190F',
   cautionEdge: '#F0764F',
+  tightBack: '#33260D',
+  missesBack: '#3A1420',
+  rungLine: '#3E5650',
+  rest: '#5C6F68',
+  workMix: '#93B84A',
+  workBake: '#F0764F',
+  workBuild: '#BB90D2',
+  workDecorate: '#35B8AC',
+  workBox: '#ECF2EA',
   fold: '#182622',
   shift: '#1D2E2A',
 };
@@ -100,3 +133,12 @@ export const dark: Palette = {
 export function cssVariables(palette: Palette): Record<string, string> {
   return Object.fromEntries(Object.entries(palette).map(([name, value]) => [`--zl-${name}`, value]));
 }
+
+/** The colour of each kind of work. */
+export const WORK_COLOURS: Record<HandWork, keyof Palette> = {
+  mix: 'workMix',
+  bake: 'workBake',
+  build: 'workBuild',
+  decorate: 'workDecorate',
+  box: 'workBox',
+};

@@ -7,11 +7,9 @@ import { AppRouterCacheProvider } from '@mui/material-nextjs/v16-appRouter';
 import CssBaseline from '@mui/material/CssBaseline';
 import GlobalStyles from '@mui/material/GlobalStyles';
 import { ThemeProvider } from '@mui/material/styles';
-import { LocalizationProvider } from '@mui/x-date-pickers/LocalizationProvider';
-import { AdapterLuxon } from '@mui/x-date-pickers/AdapterLuxon';
 import { useState, type ReactNode } from 'react';
 import { cssVariables, dark, light } from './palette';
-import { lightVariables, theme } from './theme';
+import { headingFont, lightVariables, textFont, theme } from './theme';
 
 /** Paper is white, whatever the screen: all colours are those of the light theme. */
 const onPaper = Object.fromEntries(
@@ -30,14 +28,13 @@ export function Providers({ nonce, children }: { nonce: string | undefined; chil
         <CssBaseline />
         <GlobalStyles
           styles={{
+            ':root': { '--zl-text': textFont, '--zl-heading': headingFont },
             ':root, [data-theme="light"]': cssVariables(light),
             '[data-theme="dark"]': { ...cssVariables(dark), colorScheme: 'dark' },
             '@media print': { ':root, [data-theme]': onPaper },
           }}
         />
-        <LocalizationProvider dateAdapter={AdapterLuxon} adapterLocale="en-GB">
-          <AskingProvider>{children}</AskingProvider>
-        </LocalizationProvider>
+        <AskingProvider>{children}</AskingProvider>
       </ThemeProvider>
     </AppRouterCacheProvider>
   );

@@ -2,7 +2,7 @@ import type {} from '@mui/x-date-pickers/themeAugmentation';
 import { createTheme } from '@mui/material/styles';
 import { dark, light, type Palette } from './palette';
 
-const text = '"Atkinson Hyperlegible Next Variable", system-ui, sans-serif';
+export const textFont = '"Atkinson Hyperlegible Next Variable", system-ui, sans-serif';
 export const headingFont =
   '"Bricolage Grotesque Variable", "Atkinson Hyperlegible Next Variable", system-ui, sans-serif';
 
@@ -25,12 +25,12 @@ export const theme = createTheme({
   colorSchemes: { light: scheme(light), dark: scheme(dark) },
   shape: { borderRadius: 8 },
   typography: {
-    fontFamily: text,
+    fontFamily: textFont,
     fontSize: 14,
     h1: { fontFamily: headingFont, fontWeight: 700, fontSize: '1.6rem', lineHeight: 1.2 },
     h2: { fontFamily: headingFont, fontWeight: 700, fontSize: '1.15rem', lineHeight: 1.3 },
     h3: { fontFamily: headingFont, fontWeight: 600, fontSize: '1rem', lineHeight: 1.3 },
-    button: { fontFamily: text, fontWeight: 700, textTransform: 'none' },
+    button: { fontFamily: textFont, fontWeight: 700, textTransform: 'none' },
   },
   components: {
     MuiButtonBase: { defaultProps: { disableRipple: true } },

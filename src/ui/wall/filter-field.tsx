@@ -8,14 +8,18 @@ export function FilterField({
   options,
   chosen,
   onChoose,
+  begun = false,
 }: {
   options: FilterOption[];
   chosen: string[];
   onChoose: (keys: string[]) => void;
+  /** Somebody has just asked for it: it is opened. */
+  begun?: boolean;
 }) {
   return (
     <Autocomplete
       multiple
+      openOnFocus
       size="small"
       limitTags={2}
       options={options}
@@ -26,7 +30,12 @@ export function FilterField({
       onChange={(_, value) => onChoose(value.map((o) => o.key))}
       sx={{ width: 250, '& input:focus-visible': { outline: 'none' } }}
       renderInput={(params) => (
-        <TextField {...params} placeholder={chosen.length === 0 ? say`Show only…` : ''} aria-label={say`Show only`} />
+        <TextField
+          {...params}
+          autoFocus={begun}
+          placeholder={chosen.length === 0 ? say`Show only…` : ''}
+          aria-label={say`Show only`}
+        />
       )}
     />
   );

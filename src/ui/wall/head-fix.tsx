@@ -1,17 +1,16 @@
 'use client';
 
 import { say } from '@/core/words/say';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import Link from '@mui/material/Link';
+import dynamic from 'next/dynamic';
 import type { Clock } from '@/core/time/clock';
 import type { Headline } from '@/server/wall/headline';
 import { replanAction, takeOverAction } from '../actions';
 import type { useAction } from '../parts/use-action';
 import { useAction as useOwnAction } from '../parts/use-action';
-import { UseAnyway } from '../parts/use-anyway';
 import { useHelp } from '../parts/use-help';
 import { KitchenLink } from '../kitchens/kitchen-link';
+
+const UseAnyway = dynamic(() => import('../parts/use-anyway').then((m) => m.UseAnyway), { ssr: false });
 
 /** The fix for what pinches most: for a late order the most useful remedy that was tried, one tap away. */
 export function HeadFix({
@@ -34,50 +33,40 @@ export function HeadFix({
   if (!fix) return null;
   if ('replan' in fix)
     return (
-      <Button
-        size="small"
-        variant="contained"
+      <button
+        type="button"
+        className="zl-button zl-main"
         disabled={replan.busy}
         onClick={() => replan.run(() => replanAction())}
-        sx={SMALL}
       >
         {fix.label}
-      </Button>
+      </button>
     );
   const best = help?.remedies[0];
   if (!best?.works)
     return (
       <>
         {fix.useAnyway !== undefined && <UseAnyway step={fix.useAnyway} clock={clock} minute={minute} />}
-        <Button
-          component={KitchenLink}
-          href={`/orders/${fix.order}${late === null ? '' : '#help'}`}
-          size="small"
-          variant="contained"
-          sx={SMALL}
-        >
+        <KitchenLink href={`/orders/${fix.order}${late === null ? '' : '#help'}`} className="zl-button zl-main">
           {late !== null && help === undefined && problem === null ? say`Trying what would help…` : fix.label}
-        </Button>
+        </KitchenLink>
       </>
     );
   return (
-    <Box component="span">
-      {best.label} → {best.outcome}.
-      <Button
-        size="small"
-        variant="contained"
+    <>
+      <span className="zl-fix-words">
+        {best.label} → {best.outcome}.
+      </span>
+      <button
+        type="button"
+        className="zl-button zl-main"
         disabled={take.busy}
         onClick={() => take.run(() => takeOverAction(best.trial))}
-        sx={SMALL}
-      >{say`Do this`}</Button>
-      <Link
-        component={KitchenLink}
-        href={`/orders/${fix.order}#help`}
-        sx={{ ml: 1, whiteSpace: 'nowrap' }}
-      >{say`What else?`}</Link>
+      >
+        {take.busy ? say`Planning…` : say`Do this`}
+      </button>
+      <KitchenLink href={`/orders/${fix.order}#help`} className="zl-link">{say`What else?`}</KitchenLink>
       {take.message}
-    </Box>
+    </>
   );
 }
-
-const SMALL = { ml: 0.75, minHeight: 30, py: 0 };

@@ -1,104 +1,85 @@
 import { say } from '@/core/words/say';
-import UnfoldLess from '@mui/icons-material/UnfoldLess';
-import UnfoldMore from '@mui/icons-material/UnfoldMore';
-import Box from '@mui/material/Box';
+import { memo } from 'react';
 import type { LadderView } from '@/server/ladder/ladder-view';
-import { TONE_SHAPES, statusText, toneOf } from '../parts/status';
-import { headingFont } from '../theme/theme';
 import { KitchenLink } from '../kitchens/kitchen-link';
+import { LADDER_GAP } from '../ladder/ladder';
+import { fitName } from '../ladder/fit-name';
+import { TONE_SHAPES, statusText, toneOf } from '../parts/status';
 
-/** What stands at the foot of a ladder: whose it is, how large, and whether it will be ready. */
-export function LadderFoot({ ladder, open, onToggle }: { ladder: LadderView; open: boolean; onToggle: () => void }) {
+/** Beside how it stands: its shape, and what opens the ladder. Pixels. */
+const SIDES = 34;
+/** Size of a title, and of what a part is called. Pixels. */
+const [TITLE, PART] = [13, 12];
+
+/** What stands at the foot of a ladder: whose it is, and whether it will be ready; opened, also what its parts are. */
+export const LadderFoot = memo(function LadderFoot({
+  ladder,
+  width,
+  open,
+  onToggle,
+}: {
+  ladder: LadderView;
+  /** Of one ladder. Pixels. */
+  width: number;
+  open: boolean;
+  onToggle: (order: number) => void;
+}) {
+  const tone = toneOf(ladder.status);
+  const title = fitName(ladder.title, width, TITLE, 2);
+  return (
+    <div className="zl-foot">
+      {open && (
+        <div className="zl-foot-parts" style={{ gap: LADDER_GAP }}>
+          {[...ladder.components.map((c) => c.label), say`The cake`].map((name) => (
+            <div key={name} style={{ width }} title={name}>
+              {fitName(name, width, PART, 2)?.lines.map((line) => (
+                <div key={line}>{line}</div>
+              ))}
+            </div>
+          ))}
+        </div>
+      )}
+      <KitchenLink
+        href={`/orders/${ladder.order}`}
+        className="zl-foot-title"
+        title={`${ladder.title} · ${ladder.subtitle}`}
+      >
+        {title?.lines.map((line) => <span key={line}>{line} </span>) ?? ladder.title}
+      </KitchenLink>
+      <button
+        type="button"
+        className="zl-foot-open"
+        onClick={() => onToggle(ladder.order)}
+        aria-expanded={open}
+        aria-label={say`${open ? say`Fold` : say`Open`} the ladder of ${ladder.title}`}
+        title={open ? say`Fold into one ladder` : say`Open into its component ladders`}
+      >
+        {open ? '›‹' : '‹›'}
+      </button>
+      <div className="zl-foot-status" style={{ color: `var(--zl-${tone}Text)` }} title={ladder.subtitle}>
+        <span aria-hidden>{TONE_SHAPES[tone]}</span> {shortStatus(ladder, width)}
+      </div>
+    </div>
+  );
+});
+
+/** "1 h 18 to spare", or only "1 h 18" where there is no room; its shape and colour say the rest. */
+function shortStatus({ status }: LadderView, width: number): string {
+  const text = statusText(status);
+  return fitName(text, width - SIDES, PART, 1)?.cut === false ? text : text.replace(say` to spare`, '');
+}
+
+/** The foot of a ladder that is a picture: its name, standing. */
+export const PictureFoot = memo(function PictureFoot({ ladder, width }: { ladder: LadderView; width: number }) {
   const tone = toneOf(ladder.status);
   return (
-    // Its words never make a ladder wider.
-    <Box sx={{ py: 0.75, width: 0, minWidth: '100%', position: 'relative' }}>
-      <Box sx={{ display: 'flex', alignItems: 'flex-start', gap: 0.25 }}>
-        <Box
-          component={KitchenLink}
-          href={`/orders/${ladder.order}`}
-          sx={{
-            flex: 1,
-            minWidth: 0,
-            fontFamily: headingFont,
-            fontWeight: 700,
-            fontSize: 13.5,
-            lineHeight: '16px',
-            height: 32,
-            overflow: 'hidden',
-            color: 'var(--zl-ink)',
-            textDecoration: 'none',
-            '&:hover': { textDecoration: 'underline' },
-          }}
-        >
-          {ladder.title}
-        </Box>
-        <Box
-          component="button"
-          type="button"
-          onClick={onToggle}
-          aria-expanded={open}
-          aria-label={say`${open ? say`Fold` : say`Open`} the ladder of ${ladder.title}`}
-          title={open ? say`Fold into one ladder` : say`Open into its component ladders`}
-          sx={{
-            border: 0,
-            p: 0,
-            width: 24,
-            height: 28,
-            bgcolor: 'transparent',
-            color: 'var(--zl-muted)',
-            cursor: 'pointer',
-            '& svg': { fontSize: 19, transform: 'rotate(90deg)' },
-          }}
-        >
-          {open ? <UnfoldLess /> : <UnfoldMore />}
-        </Box>
-      </Box>
-      <Box
-        sx={{
-          fontSize: 11.5,
-          lineHeight: '15px',
-          color: 'var(--zl-muted)',
-          whiteSpace: 'nowrap',
-          overflow: 'hidden',
-          textOverflow: 'ellipsis',
-        }}
-      >
-        {ladder.subtitle}
-      </Box>
-      <Box
-        sx={{
-          fontSize: 12.5,
-          lineHeight: '17px',
-          fontWeight: 700,
-          color: `var(--zl-${tone}Text)`,
-          whiteSpace: 'nowrap',
-          overflow: 'hidden',
-          textOverflow: 'ellipsis',
-        }}
-      >
-        <span aria-hidden>{TONE_SHAPES[tone]}</span> {statusText(ladder.status)}
-      </Box>
-      {open && (
-        <Box sx={{ display: 'flex', gap: '10px', pt: 0.25 }}>
-          {[...ladder.components.map((c) => c.label), say`The cake`].map((name) => (
-            <Box
-              key={name}
-              sx={{
-                flex: '1 1 0',
-                minWidth: 0,
-                fontSize: 11.5,
-                lineHeight: '14px',
-                height: 28,
-                overflow: 'hidden',
-                textAlign: 'center',
-              }}
-            >
-              {name}
-            </Box>
-          ))}
-        </Box>
-      )}
-    </Box>
+    <KitchenLink
+      href={`/orders/${ladder.order}`}
+      className="zl-foot-standing"
+      title={`${ladder.title}, ${statusText(ladder.status)}`}
+      style={{ width, color: tone === 'holds' ? undefined : `var(--zl-${tone}Text)` }}
+    >
+      {ladder.title}
+    </KitchenLink>
   );
-}
+});

@@ -1,60 +1,37 @@
 import { say } from '@/core/words/say';
-import Box from '@mui/material/Box';
-import type { SystemStyleObject } from '@mui/system';
 import { ALL_PLACES, PLACES } from '@/core/kinds/places';
-import { placeBackground } from '../ladder/places';
+import { ALL_WORKS, WORKS } from '@/core/kinds/works';
+import { WORK_COLOURS } from '../theme/palette';
 
 /** What the colours and textures say. */
 export function Legend({ climbs, planned }: { climbs: boolean; planned: string }) {
   return (
-    <Box
-      sx={{
-        display: 'flex',
-        flexWrap: 'wrap',
-        gap: 2,
-        alignItems: 'center',
-        px: 2,
-        py: 0.75,
-        borderTop: '1px solid var(--zl-line)',
-        fontSize: 12.5,
-        color: 'var(--zl-muted)',
-      }}
-    >
-      <Item name={say`hands`} sx={{ background: 'var(--zl-zest)', border: '1px solid var(--zl-zestEdge)' }} />
-      {ALL_PLACES.map((p) => (
-        <Item key={p} name={PLACES[p].name} sx={placeBackground(p)} />
+    <footer className="zl-legend">
+      <Item name={say`now`} of="zl-legend-now" />
+      <Item name={say`next`} of="zl-legend-next" />
+      {ALL_WORKS.map((w) => (
+        <Item key={w} name={WORKS[w].name} of="zl-legend-work" colour={`var(--zl-${WORK_COLOURS[w]})`} />
       ))}
-      <Item
-        name={say`shelves there are`}
-        sx={{ borderLeft: '2px dashed var(--zl-misses)', borderRadius: 0, width: 6 }}
-      />
-      <Box
-        title={planned}
-        sx={{
-          flex: '1 1 80px',
-          minWidth: 0,
-          textAlign: 'right',
-          whiteSpace: 'nowrap',
-          overflow: 'hidden',
-          textOverflow: 'ellipsis',
-        }}
-      >
-        {planned}
-      </Box>
-      <Box>
-        {climbs
-          ? say`left rail: the cake · right: its parts · time climbs`
-          : say`left rail: the cake · right: its parts · time falls`}
-      </Box>
-    </Box>
+      {ALL_PLACES.map((p) => (
+        <Item
+          key={p}
+          name={PLACES[p].name}
+          of={`zl-legend-place zl-place-${p.replace(' ', '-')}`}
+          {...(p === 'oven' ? { colour: 'var(--zl-oven)' } : {})}
+        />
+      ))}
+      <span className="zl-legend-planned" title={planned}>
+        {planned} · {climbs ? say`time climbs` : say`time falls`}
+      </span>
+    </footer>
   );
 }
 
-function Item({ name, sx }: { name: string; sx: SystemStyleObject }) {
+function Item({ name, of, colour }: { name: string; of: string; colour?: string }) {
   return (
-    <Box component="span" sx={{ display: 'inline-flex', alignItems: 'center', gap: 0.75 }}>
-      <Box component="span" aria-hidden sx={[{ width: 20, height: 12, borderRadius: '3px' }, sx]} />
+    <span>
+      <i aria-hidden className={of} style={colour === undefined ? undefined : { background: colour }} />
       {name}
-    </Box>
+    </span>
   );
 }

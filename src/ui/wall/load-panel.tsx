@@ -1,64 +1,74 @@
 import { say } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import { durationText } from '@/core/time/duration-text';
-import type { WallView } from '@/server/wall/wall-view';
+import type { LoadView } from '@/server/wall/load-view';
+import { NotAnsweredNote } from '../asking/not-answered';
+import { LOAD } from '../asking/questions';
+import { useAsked } from '../asking/use-asked';
 import { SidePanel } from './side-panel';
 
 /** Above this share of a shift there is no room for a slip. */
-const FULL = 0.9;
+const FULL = 0.85;
 
-/** What each person and each item has to carry, day by day. */
-export function LoadPanel({ view, onClose }: { view: WallView; onClose: () => void }) {
-  const { days, loads } = view.load;
-  const named = new Map([...view.ovens, ...view.things].map((t) => [t.id, t.name]));
-  const used = loads.items.filter((i) => named.has(i.id) && i.spans.some((s) => s.peak > 0));
+/** What each person and each item has to carry, day by day, by the plan of this number. */
+export function LoadPanel({ plan, onClose }: { plan: number; onClose: () => void }) {
+  const asked = useAsked(LOAD, plan, { keepOld: true });
+  const days = asked.answer?.days.length ?? 3;
   return (
-    <SidePanel title={say`Load`} width={Math.min(560, 210 + 74 * days.length)} onClose={onClose}>
-      <Box component="table" sx={{ borderCollapse: 'collapse', fontSize: 13, width: '100%', mt: 1 }}>
-        <Head title={say`Hands: work of shift`} days={days} />
-        <tbody>
-          {loads.people.map((p) => (
-            <tr key={p.id}>
-              <Name>{view.hands.find((h) => h.id === p.id)?.name}</Name>
-              {p.spans.map((s, i) => (
-                <Cell
-                  key={days[i]!.start}
-                  share={s.there > 0 ? s.busy / s.there : null}
-                  text={
-                    s.there > 0
-                      ? `${Math.round((100 * s.busy) / s.there)} %`
-                      : s.busy > 0
-                        ? durationText(s.busy)
-                        : say`off`
-                  }
-                  title={say`${durationText(s.busy)} of ${durationText(s.there)}`}
-                />
-              ))}
-            </tr>
-          ))}
-        </tbody>
-        <Head title={say`Things: most at once`} days={days} />
-        <tbody>
-          {used.map((item) => (
-            <tr key={item.id}>
-              <Name>{named.get(item.id)}</Name>
-              {item.spans.map((s, i) => (
-                <Cell
-                  key={days[i]!.start}
-                  share={s.peak > 0 && s.units > 1 ? s.peak / s.units : null}
-                  text={s.peak === 0 ? '–' : s.units > 1 ? say`${s.peak} of ${s.units}` : durationText(s.busy)}
-                  title={say`at most ${s.peak} of ${s.units} at once; in use for ${durationText(s.busy)}`}
-                />
-              ))}
-            </tr>
-          ))}
-        </tbody>
-      </Box>
+    <SidePanel title={say`Load`} width={Math.min(560, 210 + 74 * days)} onClose={onClose}>
+      <NotAnsweredNote asked={asked} what={say`What each carries could not be read`} />
+      {asked.answer && <LoadTable view={asked.answer} />}
     </SidePanel>
   );
 }
 
-function Head({ title, days }: { title: string; days: WallView['load']['days'] }) {
+function LoadTable({ view: { days, loads, names } }: { view: LoadView }) {
+  const used = loads.items.filter((i) => i.spans.some((s) => s.peak > 0));
+  return (
+    <Box component="table" sx={{ borderCollapse: 'collapse', fontSize: 13, width: '100%', mt: 1 }}>
+      <Head title={say`Hands: work of shift`} days={days} />
+      <tbody>
+        {loads.people.map((p) => (
+          <tr key={p.id}>
+            <Name>{names[p.id]}</Name>
+            {p.spans.map((s, i) => (
+              <Cell
+                key={days[i]!.start}
+                share={s.there > 0 ? s.busy / s.there : null}
+                text={
+                  s.there > 0
+                    ? `${Math.round((100 * s.busy) / s.there)}%`
+                    : s.busy > 0
+                      ? durationText(s.busy)
+                      : say`off`
+                }
+                title={say`${durationText(s.busy)} of ${durationText(s.there)}`}
+              />
+            ))}
+          </tr>
+        ))}
+      </tbody>
+      <Head title={say`Things: most at once`} days={days} />
+      <tbody>
+        {used.map((item) => (
+          <tr key={item.id}>
+            <Name>{names[item.id]}</Name>
+            {item.spans.map((s, i) => (
+              <Cell
+                key={days[i]!.start}
+                share={s.peak > 0 && s.units > 1 ? s.peak / s.units : null}
+                text={s.peak === 0 ? '–' : s.units > 1 ? say`${s.peak} of ${s.units}` : durationText(s.busy)}
+                title={say`at most ${s.peak} of ${s.units} at once; in use for ${durationText(s.busy)}`}
+              />
+            ))}
+          </tr>
+        ))}
+      </tbody>
+    </Box>
+  );
+}
+
+function Head({ title, days }: { title: string; days: LoadView['days'] }) {
   return (
     <thead>
       <tr>

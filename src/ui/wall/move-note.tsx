@@ -5,7 +5,18 @@ import { timeOf, type Clock } from '@/core/time/clock';
 import type { Move } from './use-move';
 
 /** Says what happens if the rung that is held were set down here. */
-export function MoveNote({ move, name, clock }: { move: Move; name: string; clock: Clock }) {
+export function MoveNote({
+  move,
+  name,
+  clock,
+  planning,
+}: {
+  move: Move;
+  name: string;
+  clock: Clock;
+  /** It has been set down, and the plan is made around it. */
+  planning: boolean;
+}) {
   const time = (m: number) => timeOf(m, clock).toFormat('ccc HH:mm');
   const others = (move.along?.starts.size ?? 1) - 1;
   const wrong = hindranceText(move, time);
@@ -37,18 +48,20 @@ export function MoveNote({ move, name, clock }: { move: Move; name: string; cloc
         {move.people.length > 0 && `, ${move.people.map((p) => p.name).join(' and ')}`}
       </b>
       <Box sx={{ fontSize: 14 }}>
-        {wrong
-          ? say`Not possible: ${wrong}.`
-          : move.along === null
-            ? say`One moment: the plan is asked…`
-            : [
-                others > 0
-                  ? say`${others} more ${others === 1 ? 'step moves' : 'steps move'} along`
-                  : 'nothing hangs on it',
-                move.late ? say`pickup late by ${durationText(move.late)}` : 'pickup holds',
-              ].join(' · ')}
+        {planning
+          ? say`Planning…`
+          : wrong
+            ? say`Not possible: ${wrong}.`
+            : move.along === null
+              ? say`One moment: the plan is asked…`
+              : [
+                  others > 0
+                    ? say`${others} more ${others === 1 ? 'step moves' : 'steps move'} along`
+                    : 'nothing hangs on it',
+                  move.late ? say`pickup late by ${durationText(move.late)}` : 'pickup holds',
+                ].join(' · ')}
       </Box>
-      {move.keys && (
+      {move.keys && !planning && (
         <Box
           sx={{ fontSize: 13, opacity: 0.85 }}
         >{say`↑ ↓ five minutes, with Shift thirty · Enter sets it down · Esc lets go`}</Box>

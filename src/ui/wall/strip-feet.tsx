@@ -1,96 +1,96 @@
 import { say, term } from '@/core/words/say';
-import Box from '@mui/material/Box';
 import { durationText } from '@/core/time/duration-text';
-import type { HandLoad } from '@/core/plan-reading/loads';
+import type { HandView } from '@/server/wall/strips-view';
 import type { WallView } from '@/server/wall/wall-view';
-import { HAND, OVEN, STORE, GAP } from './strip-sizes';
+import { stripLefts, stripSizes, STRIPS_SIDE } from './strip-sizes';
 
-/** The feet of the strips: whose hands, which oven, what cold. */
+/** The feet of the strips: whose hands, which oven, what cold; and what opens and folds them. */
 export function StripFeet({
   view,
+  open,
   person,
   onPerson,
+  onOpen,
 }: {
-  view: Pick<WallView, 'hands' | 'ovens' | 'stores' | 'load'>;
+  view: Pick<WallView, 'hands' | 'ovens' | 'stores'>;
+  open: boolean;
   person: string | null;
   onPerson: (id: string | null) => void;
+  onOpen: (open: boolean) => void;
 }) {
+  const sizes = stripSizes(open);
+  const left = stripLefts(view, sizes);
   return (
-    <Box sx={{ display: 'flex', gap: `${GAP}px`, px: 1.25, pt: 0.75, alignItems: 'flex-start' }}>
-      {view.hands.map((h) => (
-        <Box
+    <div style={{ position: 'relative', height: 76 }}>
+      {view.hands.map((h, i) => (
+        <button
           key={h.id}
-          component="button"
           type="button"
-          title={h.name}
+          className="zl-hand"
+          title={
+            h.today ? say`${h.name} today: ${durationText(h.today.busy)} of ${durationText(h.today.there)}` : h.name
+          }
           aria-label={say`Light up the rungs of ${h.name}`}
           aria-pressed={person === h.id}
           onClick={() => onPerson(person === h.id ? null : h.id)}
-          sx={{
-            width: HAND,
-            height: 32,
-            p: 0,
-            border: 0,
-            borderRadius: '13px',
-            bgcolor: person === h.id ? 'var(--zl-zest)' : 'var(--zl-bar)',
-            color: person === h.id ? 'var(--zl-onZest)' : 'var(--zl-barText)',
-            font: 'inherit',
-            fontSize: 11.5,
-            fontWeight: 700,
-            cursor: 'pointer',
-          }}
+          style={{ left: left.hand + i * sizes.hand, width: sizes.hand }}
         >
           {h.initials}
-          <TodaysLoad load={view.load.loads.people.find((p) => p.id === h.id)?.spans[0]} name={h.name} />
-        </Box>
+          <TodaysLoad today={h.today} />
+        </button>
       ))}
-      <Box sx={{ width: 10 }} />
       {view.ovens.map((o, i) => (
-        <Foot key={o.id} width={OVEN} name={say`oven ${i + 1}`} detail={say`${o.slots} slots`} title={o.name} />
+        <Foot
+          key={o.id}
+          left={left.oven + i * sizes.oven}
+          width={sizes.oven}
+          name={o.name}
+          title={say`${o.slots} slots`}
+        />
       ))}
-      <Box sx={{ width: 8 }} />
-      {view.stores.map((s) => (
+      {view.stores.map((s, i) => (
         <Foot
           key={s.kind}
-          width={STORE}
+          left={left.store + i * sizes.store}
+          width={sizes.store}
           name={term(s.kind)}
-          detail={say`of ${s.shelves}`}
           title={say`${term(s.kind)}: ${s.shelves} shelf places`}
         />
       ))}
-    </Box>
+      <button
+        type="button"
+        className="zl-unfold"
+        aria-expanded={open}
+        aria-label={open ? say`Fold hands, ovens and cold` : say`Open hands, ovens and cold`}
+        onClick={() => onOpen(!open)}
+        style={{ left: STRIPS_SIDE }}
+      >
+        {open ? say`fold ›` : say`‹ open`}
+      </button>
+    </div>
   );
 }
 
 /** Today's work of somebody against today's shift, as a small gauge. */
-function TodaysLoad({ load, name }: { load: HandLoad | undefined; name: string }) {
-  if (!load || load.there === 0) return null;
-  const share = load.busy / load.there;
+function TodaysLoad({ today }: { today: HandView['today'] }) {
+  if (!today) return null;
+  const share = today.busy / today.there;
   return (
-    <Box
-      component="span"
-      title={say`${name} today: ${durationText(load.busy)} of ${durationText(load.there)}`}
-      sx={{ display: 'block', mx: '4px', mt: '1px', height: 4, borderRadius: 2, bgcolor: 'rgb(128 128 128 / 55%)' }}
-    >
-      <Box
-        component="span"
-        sx={{
-          display: 'block',
-          height: 4,
-          borderRadius: 2,
+    <span className="zl-gauge">
+      <span
+        style={{
           width: `${Math.min(100, share * 100)}%`,
-          bgcolor: share > 0.9 ? 'var(--zl-misses)' : 'var(--zl-holds)',
+          background: share > 0.9 ? 'var(--zl-misses)' : 'var(--zl-holds)',
         }}
       />
-    </Box>
+    </span>
   );
 }
 
-function Foot({ width, name, detail, title }: { width: number; name: string; detail: string; title: string }) {
+function Foot({ left, width, name, title }: { left: number; width: number; name: string; title: string }) {
   return (
-    <Box title={title} sx={{ width, fontSize: 11, lineHeight: '14px', textAlign: 'center', color: 'var(--zl-muted)' }}>
-      <Box sx={{ fontWeight: 700, color: 'var(--zl-ink)' }}>{name}</Box>
-      {detail}
-    </Box>
+    <div className="zl-strip-name" title={`${name}: ${title}`} style={{ left, width: width - 2 }}>
+      {name}
+    </div>
   );
 }

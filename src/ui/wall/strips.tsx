@@ -1,200 +1,295 @@
 import { say, term } from '@/core/words/say';
-import Box from '@mui/material/Box';
+import { memo } from 'react';
+import type { LadderView, RungView } from '@/server/ladder/ladder-view';
+import type { OvenView, StoreView } from '@/server/wall/strips-view';
 import type { WallView } from '@/server/wall/wall-view';
-import type { HandView, OvenView, StoreView } from '@/server/wall/strips-view';
-import { headingFont } from '../theme/theme';
-import { useBand } from '../ladder/band';
+import { lanes } from '../ladder/lanes';
 import { placeBackground } from '../ladder/places';
 import type { TimeScale } from '../ladder/time-scale';
-import { lanes } from '../ladder/lanes';
-import { HAND, OVEN, STORE, GAP } from './strip-sizes';
+import type { Pinched } from './pinch-line';
+import { stripLefts, stripSizes } from './strip-sizes';
 
-interface StripsProps {
-  view: WallView;
-  scale: TimeScale;
-  person: string | null;
-  onOpen: (step: string) => void;
+/** A rung in the strip of whoever does it. */
+type Job = Pick<RungView, 'step' | 'name' | 'start' | 'end' | 'state'>;
+
+/** What each person has to do: a batch for several cakes once. */
+export function jobsOf(ladders: LadderView[]): Map<string, Job[]> {
+  const seen = new Set<string>();
+  const jobs = new Map<string, Job[]>();
+  for (const rung of ladders.flatMap((l) => l.rungs)) {
+    if (seen.has(rung.step)) continue;
+    seen.add(rung.step);
+    for (const { id } of rung.who) jobs.set(id, [...(jobs.get(id) ?? []), rung]);
+  }
+  return jobs;
 }
 
 /** Hands, ovens and cold, on the same time as the ladders. */
-export function Strips({ view, scale, person, onOpen }: StripsProps) {
-  const band = useBand();
-  const drawn = <T extends { start: number; end: number }>(list: T[]) =>
-    list.filter((x) => {
-      const { top, height } = extent(scale, x.start, x.end);
-      return !band || (top < band.bottom && top + height > band.top);
-    });
+export const Strips = memo(function Strips({
+  view,
+  jobs,
+  scale,
+  open,
+  pinches,
+  person,
+  onOpen,
+}: {
+  view: WallView;
+  jobs: ReadonlyMap<string, Job[]>;
+  scale: TimeScale;
+  open: boolean;
+  pinches: Pinched[];
+  person: string | null;
+  onOpen: (step: string) => void;
+}) {
+  const sizes = stripSizes(open);
+  const left = stripLefts(view, sizes);
   return (
-    <Box sx={{ display: 'flex', gap: `${GAP}px`, px: 1.25, height: scale.height }}>
-      {view.hands.map((h) => (
+    <>
+      {view.hands.map((h, i) => (
         <HandStrip
           key={h.id}
-          hand={{ ...h, jobs: drawn(h.jobs) }}
+          id={h.id}
+          name={h.name}
+          shifts={h.shifts}
+          jobs={jobs.get(h.id) ?? []}
+          pinches={pinches}
           scale={scale}
+          left={left.hand + i * sizes.hand}
+          width={sizes.hand}
           lit={person === null || person === h.id}
           onOpen={onOpen}
         />
       ))}
-      <Box sx={{ width: 10 }} />
-      {view.ovens.map((o) => (
-        <OvenStrip key={o.id} oven={{ ...o, loads: drawn(o.loads) }} scale={scale} onOpen={onOpen} />
+      {view.ovens.map((o, i) => (
+        <OvenStrip
+          key={o.id}
+          oven={o}
+          scale={scale}
+          left={left.oven + i * sizes.oven}
+          width={sizes.oven}
+          open={open}
+          onOpen={onOpen}
+        />
       ))}
-      <Box sx={{ width: 8 }} />
-      {view.stores.map((s) => (
-        <StoreStrip key={s.kind} store={s} scale={scale} />
+      {view.stores.map((s, i) => (
+        <StoreStrip key={s.kind} store={s} scale={scale} left={left.store + i * sizes.store} width={sizes.store} />
       ))}
-    </Box>
+    </>
   );
-}
+});
 
 const extent = (scale: TimeScale, start: number, end: number) => {
   const [a, b] = [scale.y(start), scale.y(end)];
-  return { top: Math.min(a, b), height: Math.max(2, Math.abs(a - b)) };
+  return { top: Math.round(Math.min(a, b)), height: Math.max(2, Math.round(Math.abs(a - b))) };
 };
 
-function HandStrip({
-  hand,
+/** One path for all of a kind: a strip of a fortnight is three shapes, not three hundred. */
+const blocks = (scale: TimeScale, spans: { start: number; end: number }[], width: number) =>
+  spans
+    .map((s) => {
+      const { top, height } = extent(scale, s.start, s.end);
+      return `M2 ${top}h${width - 4}v${Math.max(2, height - 1)}h${4 - width}z`;
+    })
+    .join('');
+
+const HandStrip = memo(function HandStrip({
+  id,
+  name,
+  shifts,
+  jobs,
+  pinches,
   scale,
+  left,
+  width,
   lit,
   onOpen,
 }: {
-  hand: HandView;
+  id: string;
+  name: string;
+  shifts: [number, number][];
+  jobs: Job[];
+  pinches: Pinched[];
   scale: TimeScale;
+  left: number;
+  width: number;
   lit: boolean;
   onOpen: (step: string) => void;
 }) {
+  const full = pinches.flatMap((p) => p.pinches).filter((p) => p.people.includes(id));
+  const pinched = (j: Job) => full.some((p) => j.start < p.end && j.end > p.start);
+  const open = jobs.filter((j) => j.state === 'planned' || j.state === 'overdue');
   return (
-    <Box sx={{ position: 'relative', width: HAND, opacity: lit ? 1 : 0.3 }}>
-      {hand.shifts.map(([start, end]) => (
-        <div
-          key={start}
-          style={{
-            position: 'absolute',
-            left: 3,
-            right: 3,
-            borderRadius: 4,
-            background: 'var(--zl-shift)',
-            ...extent(scale, start, end),
-          }}
-        />
-      ))}
-      {hand.jobs.map((j) => (
-        <button
-          key={j.step}
-          type="button"
-          tabIndex={-1}
-          title={`${hand.name}: ${j.name}`}
-          onClick={() => onOpen(j.step)}
-          style={{
-            position: 'absolute',
-            left: 3,
-            right: 3,
-            padding: 0,
-            border: '1px solid var(--zl-zestEdge)',
-            borderRadius: 2,
-            background: 'var(--zl-zest)',
-            cursor: 'pointer',
-            ...extent(scale, j.start, j.end),
-          }}
-        />
-      ))}
-    </Box>
+    <svg
+      role="img"
+      aria-label={say`${name}: ${jobs.length} steps`}
+      width={width}
+      height={scale.height}
+      className="zl-strip"
+      style={{ left, opacity: lit ? 1 : 0.3 }}
+      onClick={(e) => {
+        const minute = scale.minuteAt(e.clientY - e.currentTarget.getBoundingClientRect().top);
+        const job = jobs.find((j) => j.start <= minute && minute < j.end);
+        if (job) onOpen(job.step);
+      }}
+    >
+      <path
+        d={blocks(
+          scale,
+          shifts.map(([start, end]) => ({ start, end })),
+          width,
+        )}
+        fill="var(--zl-shift)"
+      />
+      <path
+        d={blocks(
+          scale,
+          jobs.filter((j) => j.state === 'done'),
+          width,
+        )}
+        fill="var(--zl-line)"
+      />
+      <path
+        d={blocks(
+          scale,
+          open.filter((j) => !pinched(j)),
+          width,
+        )}
+        fill="var(--zl-rest)"
+      />
+      <path d={blocks(scale, open.filter(pinched), width)} fill="var(--zl-misses)" />
+      <path
+        d={blocks(
+          scale,
+          jobs.filter((j) => j.state === 'running'),
+          width,
+        )}
+        fill="var(--zl-zest)"
+        stroke="var(--zl-zestEdge)"
+      />
+    </svg>
   );
-}
+});
 
 /** Ovens are drawn no lighter than at this heat, so that the white number on them can be read (4.5 : 1). °C. */
 const LEAST_HEAT = 172;
+/** Room for "170°". Pixels. */
+const ROOM_FOR_HEAT = 30;
 
-function OvenStrip({ oven, scale, onOpen }: { oven: OvenView; scale: TimeScale; onOpen: (step: string) => void }) {
+interface OvenProps {
+  oven: OvenView;
+  scale: TimeScale;
+  left: number;
+  width: number;
+  open: boolean;
+  onOpen: (step: string) => void;
+}
+
+/** An oven’s loads: folded two shapes, the hotter the darker; opened each of them with its heat, to be reached by keys. */
+const OvenStrip = memo(function OvenStrip(props: OvenProps) {
+  const { oven, scale, left, width, open, onOpen } = props;
+  if (open) return <OpenOven {...props} />;
+  const hot = (l: OvenView['loads'][number]) => l.celsius > LEAST_HEAT;
+  return (
+    <svg
+      role="img"
+      aria-label={say`${oven.name}: ${oven.loads.length} loads`}
+      width={width}
+      height={scale.height}
+      className="zl-strip"
+      style={{ left }}
+      onClick={(e) => {
+        const minute = scale.minuteAt(e.clientY - e.currentTarget.getBoundingClientRect().top);
+        const load = oven.loads.find((l) => l.start <= minute && minute < l.end);
+        if (load) onOpen(load.step);
+      }}
+    >
+      <path
+        d={blocks(
+          scale,
+          oven.loads.filter((l) => !hot(l)),
+          width,
+        )}
+        {...heat(LEAST_HEAT)}
+      />
+      <path d={blocks(scale, oven.loads.filter(hot), width)} {...heat(LEAST_HEAT + 30)} />
+    </svg>
+  );
+});
+
+const heat = (celsius: number) => ({ style: { fill: placeBackground('oven', celsius).background } });
+
+function OpenOven({ oven, scale, left, width, onOpen }: OvenProps) {
   const boxes = oven.loads.map((l) => {
     const { top, height } = extent(scale, l.start, l.end);
     return { top: top + 0.5, bottom: top + height };
   });
   const side = lanes(boxes);
   return (
-    <Box
-      sx={{
-        position: 'relative',
-        width: OVEN,
-        borderLeft: '1px solid var(--zl-line)',
-        borderRight: '1px solid var(--zl-line)',
-      }}
-    >
+    <div className="zl-strip zl-strip-oven" style={{ left, width: width - 2, height: scale.height }}>
       {oven.loads.map((l, i) => {
         const { top, height } = extent(scale, l.start, l.end);
         const { lane, of } = side[i]!;
+        const own = { top, height, left: `${(lane / of) * 100}%`, width: `${100 / of}%` };
         return (
           <button
             key={l.step}
             type="button"
+            className="zl-load"
             title={say`${oven.name}: ${l.name}, ${l.celsius} °C, ${l.units} of ${oven.slots} slots`}
             aria-label={`${oven.name}: ${l.name}, ${l.celsius} °C`}
             onClick={() => onOpen(l.step)}
-            style={{
-              position: 'absolute',
-              top,
-              height,
-              left: `${(lane / of) * 100}%`,
-              width: `${100 / of}%`,
-              padding: 0,
-              border: 0,
-              borderRadius: 3,
-              color: '#fff',
-              font: 'inherit',
-              fontFamily: headingFont,
-              fontWeight: 700,
-              fontSize: 11,
-              lineHeight: 1,
-              cursor: 'pointer',
-              overflow: 'hidden',
-              ...placeBackground('oven', Math.max(l.celsius, LEAST_HEAT)),
-            }}
+            style={{ ...own, ...placeBackground('oven', Math.max(l.celsius, LEAST_HEAT)) }}
           >
-            {of === 1 && height >= 13 ? `${l.celsius}°` : ''}
+            {width / of >= ROOM_FOR_HEAT && height >= 14 ? `${l.celsius}°` : ''}
           </button>
         );
       })}
-    </Box>
+    </div>
   );
 }
 
-function StoreStrip({ store, scale }: { store: StoreView; scale: TimeScale }) {
+const StoreStrip = memo(function StoreStrip({
+  store,
+  scale,
+  left,
+  width,
+}: {
+  store: StoreView;
+  scale: TimeScale;
+  left: number;
+  width: number;
+}) {
   const most = Math.max(store.shelves, ...store.used, 1);
-  const room = STORE - 4;
+  const room = width - 4;
+  const x = (used: number) => (used / most) * room;
+  const area = store.times
+    .map((t, i) => {
+      const until = store.times[i + 1];
+      if (until === undefined || store.used[i] === 0) return '';
+      const { top, height } = extent(scale, t, until);
+      return `M0 ${top}h${x(store.used[i]!)}v${height}h${-x(store.used[i]!)}z`;
+    })
+    .join('');
   return (
-    <Box
+    <svg
       role="img"
       aria-label={say`${term(store.kind)}: at most ${Math.max(0, ...store.used)} of ${store.shelves} shelf places used`}
-      sx={{ position: 'relative', width: STORE }}
+      width={width}
+      height={scale.height}
+      className="zl-strip"
+      style={{ left }}
     >
-      {store.times.map((t, i) => {
-        const used = store.used[i]!;
-        const until = store.times[i + 1];
-        if (used === 0 || until === undefined) return null;
-        const { top, height } = extent(scale, t, until);
-        return (
-          <div
-            key={t}
-            style={{
-              position: 'absolute',
-              left: 0,
-              top,
-              height,
-              width: (used / most) * room,
-              ...placeBackground(store.kind),
-            }}
-          />
-        );
-      })}
-      <Box
-        sx={{
-          position: 'absolute',
-          top: 0,
-          bottom: 0,
-          left: (store.shelves / most) * room,
-          borderLeft: '2px dashed var(--zl-misses)',
-        }}
+      <path d={area} fill={`var(--zl-${store.kind === 'freezer' ? 'freezerLine' : 'fridgeLine'})`} fillOpacity={0.6} />
+      <line
+        x1={x(store.shelves)}
+        x2={x(store.shelves)}
+        y1={0}
+        y2={scale.height}
+        stroke="var(--zl-missesText)"
+        strokeWidth={1.5}
+        strokeDasharray="5 4"
       />
-    </Box>
+    </svg>
   );
-}
+});

@@ -35,11 +35,13 @@ interface Held {
 }
 
 /** Rungs are set down on full five minutes. */
-export const GRID = 5;
+const GRID = 5;
 
 /** Taking a rung up, moving it, setting it down: pinned, with the plan made anew around it. */
 export function useMove(action: ReturnType<typeof useAction>) {
   const [held, setHeld] = useState<Held | null>(null);
+  /** What has been set down, and is shown there while the plan is made. */
+  const [settling, setSettling] = useState<Move | null>(null);
   const asked = useAsked(held && stepMove(held.step), held?.taken);
   const view = asked.answer;
   /** Enter came before it was known what hangs on it: it is set down as soon as that is. */
@@ -81,7 +83,21 @@ export function useMove(action: ReturnType<typeof useAction>) {
     setHeld(null);
     if (move.start === move.from || move.hindrance) return;
     const to = { start: move.start, people: move.people.map((p) => p.id), equipment: view.equipment };
+    setSettling(move);
     action.run(() => steerAction([{ kind: 'pin', key: move.step, to }]));
+  };
+  /** With a rung in the hand that was taken up by keys; says whether the key was for it. */
+  const keyDown = (e: React.KeyboardEvent, climbs: boolean): boolean => {
+    if (!move?.keys) return false;
+    const by = (climbs ? 1 : -1) * (e.shiftKey ? 6 : 1) * GRID;
+    if (e.key === 'ArrowUp') to(move.start + by);
+    else if (e.key === 'ArrowDown') to(move.start - by);
+    else if (e.key === 'Enter') commit();
+    else if (e.key === 'Escape') cancel();
+    else return false;
+    e.preventDefault();
+    e.stopPropagation();
+    return true;
   };
   const { problem } = asked;
   const { say: complain } = action;
@@ -93,7 +109,8 @@ export function useMove(action: ReturnType<typeof useAction>) {
     awaited.current = false;
     commit();
   });
-  return { move, begin, to, cancel, commit };
+  const planning = move === null && action.busy && settling !== null;
+  return { move: planning ? settling : move, planning, begin, to, cancel, commit, keyDown };
 }
 
 /** Who does a step at a time: those who have it if they are there, else others who can; what they have planned gives way. */

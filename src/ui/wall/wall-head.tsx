@@ -5,31 +5,39 @@ import Add from '@mui/icons-material/Add';
 import Remove from '@mui/icons-material/Remove';
 import SwapVert from '@mui/icons-material/SwapVert';
 import ViewWeekOutlined from '@mui/icons-material/ViewWeekOutlined';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import IconButton from '@mui/material/IconButton';
+import dynamic from 'next/dynamic';
+import { useState } from 'react';
 import type { WallView } from '@/server/wall/wall-view';
 import { replanAction } from '../actions';
+import { Tool } from '../parts/tool';
 import { useAction } from '../parts/use-action';
+import { KitchenLink } from '../kitchens/kitchen-link';
 import type { FilterOption } from './filter';
-import { FilterField } from './filter-field';
 import { HeadFix } from './head-fix';
 import { UndoButtons } from './undo-buttons';
 import { TONE_SHAPES, toneOf } from '../parts/status';
-import { KitchenLink } from '../kitchens/kitchen-link';
+import { LOOKS, ZOOMS, type WallLook } from './wall-place';
 
-/** Pixels per hour, the one first shown in front: from a day on the screen to two weeks. */
-export const ZOOMS = ['46', '3', '6', '11', '20', '32', '70', '110'] as const;
-export type Zoom = (typeof ZOOMS)[number];
-const BY_SIZE = [...ZOOMS].sort((a, b) => Number(a) - Number(b));
+const FilterField = dynamic(() => import('./filter-field').then((m) => m.FilterField), { ssr: false });
+
+type Panel = 'what if' | 'load';
 
 interface WallHeadProps {
   view: WallView;
-  zoom: Zoom;
-  onZoom: (zoom: Zoom) => void;
+  look: WallLook;
+  onLook: (look: WallLook) => void;
+  /** The order that is looked at alone. */
+  order: number | null;
+  onOrder: (order: number) => void;
+  /** Pixels per hour; null where all of it is fitted to the window. */
+  zoom: number | null;
+  onZoom: (steps: 1 | -1) => void;
   climbs: boolean;
   onTurn: () => void;
   onShow: (order: number) => void;
+  /** How many things need a look, and the way to the next. */
+  problems: number;
+  onProblem: (steps: 1 | -1) => void;
   strips: boolean;
   onStrips: () => void;
   panel: Panel | null;
@@ -37,115 +45,128 @@ interface WallHeadProps {
   filter: { options: FilterOption[]; chosen: string[]; onChoose: (keys: string[]) => void };
 }
 
-type Panel = 'what if' | 'load';
+const LOOK_NAMES: Record<WallLook, string> = { day: say`Day`, week: say`Week`, order: say`One order` };
 
-/** The sentence that says what to fix first, the ladders that pinch, and how to look at the wall. */
+/** The sentence that says what to fix first, alone on its line; below it how to look at the wall, and what to do to it. */
 export function WallHead(props: WallHeadProps) {
-  const { view, zoom, onZoom, climbs, onTurn, onShow, strips, onStrips, panel, onPanel, filter } = props;
+  const { view, look, onLook, zoom, onZoom, climbs, onTurn, strips, onStrips, panel, onPanel } = props;
   const { headline } = view;
   const replan = useAction();
-  const at = BY_SIZE.indexOf(zoom);
   return (
-    <Box sx={{ display: 'flex', alignItems: 'center', flexWrap: 'wrap', columnGap: 2, rowGap: 0.5, px: 2, py: 0.75 }}>
-      <Box component="h1" sx={{ m: 0, typography: 'h1', fontSize: 20 }}>{say`The wall`}</Box>
-      <Box role="status" sx={{ flex: '1 1 340px', minWidth: 0, lineHeight: '20px' }}>
-        <Box component="span" aria-hidden sx={{ color: `var(--zl-${headline.tone}Text)` }}>
-          {TONE_SHAPES[headline.tone]}{' '}
-        </Box>
-        <b>{headline.text}</b>{' '}
+    <header className="zl-head">
+      <h1 className="zl-only-heard">{say`The wall`}</h1>
+      <div role="status" className="zl-headline">
+        <span className="zl-headline-words">
+          <span aria-hidden style={{ color: `var(--zl-${headline.tone}Text)` }}>
+            {TONE_SHAPES[headline.tone]}{' '}
+          </span>
+          <b>{headline.text}</b>{' '}
+        </span>
         <HeadFix headline={headline} plan={view.plan} clock={view.clock} minute={view.minute} replan={replan} />
-      </Box>
-      <Box sx={{ display: 'flex', alignItems: 'center', flexWrap: 'wrap', gap: 0.5, flex: '1 1 100%' }}>
-        <FilterField {...filter} />
-        <Pinching view={view} onShow={onShow} />
+      </div>
+      <div className="zl-tools">
+        <div role="group" aria-label={say`How to look at it`} className="zl-looks">
+          {LOOKS.map((l) => (
+            <button key={l} type="button" aria-pressed={look === l} onClick={() => onLook(l)}>
+              {LOOK_NAMES[l]}
+            </button>
+          ))}
+        </div>
+        {look === 'order' && (
+          <select
+            className="zl-order-choice"
+            aria-label={say`Which order`}
+            value={props.order ?? ''}
+            onChange={(e) => props.onOrder(Number(e.target.value))}
+          >
+            {view.ladders.map((l) => (
+              <option key={l.order} value={l.order}>
+                {l.title}
+              </option>
+            ))}
+          </select>
+        )}
+        {look !== 'order' && <ShowOnly {...props.filter} />}
+        <Pinching {...props} />
+        <span className="zl-tools-apart" />
         <UndoButtons edits={view.edits} />
-        <IconButton
-          aria-label={say`Show more days`}
-          title={say`Show more days`}
-          disabled={at <= 0}
-          onClick={() => onZoom(BY_SIZE[at - 1]!)}
-        >
+        <Tool name={say`Show more days`} off={zoom === null || zoom <= ZOOMS[0]} onClick={() => onZoom(-1)}>
           <Remove />
-        </IconButton>
-        <IconButton
-          aria-label={say`Show more detail`}
-          title={say`Show more detail`}
-          disabled={at >= BY_SIZE.length - 1}
-          onClick={() => onZoom(BY_SIZE[at + 1]!)}
-        >
+        </Tool>
+        <Tool name={say`Show more detail`} off={zoom !== null && zoom >= ZOOMS.at(-1)!} onClick={() => onZoom(1)}>
           <Add />
-        </IconButton>
-        <IconButton
-          aria-label={climbs ? say`Let time fall` : say`Let time climb`}
-          title={climbs ? say`Turn the wall over: time falls` : say`Turn the wall over: time climbs`}
-          onClick={onTurn}
-        >
+        </Tool>
+        <Tool name={climbs ? say`Let time fall` : say`Let time climb`} onClick={onTurn}>
           <SwapVert />
-        </IconButton>
-        <IconButton
-          aria-label={strips ? say`Hide hands, ovens and cold` : say`Show hands, ovens and cold`}
-          aria-pressed={strips}
-          title={strips ? say`Hide hands, ovens and cold` : say`Show hands, ovens and cold`}
+        </Tool>
+        <Tool
+          name={strips ? say`Hide hands, ovens and cold` : say`Show hands, ovens and cold`}
+          on={strips}
           onClick={onStrips}
         >
           <ViewWeekOutlined />
-        </IconButton>
-        <Button
-          variant={panel === 'load' ? 'contained' : 'outlined'}
-          color="secondary"
-          aria-pressed={panel === 'load'}
-          onClick={() => onPanel(panel === 'load' ? null : 'load')}
-          sx={{ ml: 0.5 }}
-        >{say`Load`}</Button>
-        <Button
-          variant={panel === 'what if' ? 'contained' : 'outlined'}
-          color="secondary"
-          aria-pressed={panel === 'what if'}
-          onClick={() => onPanel(panel === 'what if' ? null : 'what if')}
-        >{say`What if…`}</Button>
-        <Button
-          variant="outlined"
-          color="secondary"
+        </Tool>
+        {(['load', 'what if'] as const).map((p) => (
+          <button
+            key={p}
+            type="button"
+            className="zl-button"
+            aria-pressed={panel === p}
+            onClick={() => onPanel(panel === p ? null : p)}
+          >
+            {p === 'load' ? say`Load` : say`What if…`}
+          </button>
+        ))}
+        <button
+          type="button"
+          className="zl-button"
           disabled={replan.busy}
           onClick={() => replan.run(() => replanAction())}
         >
           {replan.busy ? say`Planning…` : say`Re-plan`}
-        </Button>
-        <Button variant="contained" component={KitchenLink} href="/orders/new">{say`New order`}</Button>
-      </Box>
+        </button>
+        <KitchenLink className="zl-button zl-main" href="/orders/new">{say`New order`}</KitchenLink>
+      </div>
       {replan.message}
-    </Box>
+    </header>
   );
 }
 
+/** Shows only what has to do with something; the field for it comes when it is wanted. */
+function ShowOnly(filter: WallHeadProps['filter']) {
+  const [asked, setAsked] = useState(false);
+  if (asked || filter.chosen.length > 0) return <FilterField {...filter} begun={asked} />;
+  return (
+    <button type="button" className="zl-button zl-quiet" onClick={() => setAsked(true)}>
+      {say`Show only…`}
+    </button>
+  );
+}
+
+/** So many ladders that do not hold are named. */
+const NAMED = 2;
+
 /** How many ladders hold, and those that do not, to go there. */
-function Pinching({ view, onShow }: { view: WallView; onShow: (order: number) => void }) {
+function Pinching({ view, onShow, problems, onProblem }: WallHeadProps) {
   const pinching = view.ladders.filter((l) => toneOf(l.status) !== 'holds');
   return (
-    <Box sx={{ fontSize: 12.5, color: 'var(--zl-muted)', lineHeight: '18px', flex: '1 1 150px', minWidth: 0, px: 1 }}>
-      {view.kitchen} · {view.ladders.length} {say`ladders ·`} {view.headline.counts.holds} {say`hold`}
-      {pinching.map((l) => (
-        <Box
+    <div className="zl-counts">
+      <span>{say`${view.ladders.length} ladders · ${view.headline.counts.holds} hold`}</span>
+      {pinching.slice(0, NAMED).map((l) => (
+        <button
           key={l.order}
-          component="button"
           type="button"
           onClick={() => onShow(l.order)}
-          sx={{
-            border: 0,
-            bgcolor: 'transparent',
-            font: 'inherit',
-            fontWeight: 700,
-            p: 0,
-            pl: 1,
-            cursor: 'pointer',
-            color: `var(--zl-${toneOf(l.status)}Text)`,
-            textDecoration: 'underline',
-            textUnderlineOffset: 2,
-          }}
+          style={{ color: `var(--zl-${toneOf(l.status)}Text)` }}
         >
           {TONE_SHAPES[toneOf(l.status)]} {l.title}
-        </Box>
+        </button>
       ))}
-    </Box>
+      {problems > 0 && (
+        <button type="button" onClick={() => onProblem(1)} title={say`The next that needs a look (P)`}>
+          {say`next of ${problems} ›`}
+        </button>
+      )}
+    </div>
   );
 }

@@ -24,6 +24,8 @@ import { writePlan } from '../write-plan';
 export interface ReplanOptions extends SolveOptions, RepairOptions {
   /** What lies far ahead moves without a price, as where the kitchen itself has changed; what lies near keeps its own. */
   freely?: boolean;
+  /** Asked in the place of `stop` while it is searched on, where nothing is later by the repair: who tells something waits less then. */
+  enough?: (() => boolean) | undefined;
 }
 
 /** A plan, and how many rungs begin at another time than in the one before. */
@@ -49,6 +51,7 @@ export function replan(problem: Problem, old: Plan, options: ReplanOptions): Rep
   const repaired = repairedPlan(model, old, earlier, options);
   if (repaired) {
     const { table, costOf, movement } = repaired;
+    const stop = options.enough && !isLaterThan(table, old) ? options.enough : options.stop;
     const promised = new Map(model.groups.map((g) => [g, groupLateness(table, g)]));
     const aim: Aim = {
       costOf: (t, g) => costOf(t, g) + HARM * COST_OF_LATE_MINUTE * Math.max(0, groupLateness(t, g) - promised.get(g)!),
@@ -68,7 +71,7 @@ export function replan(problem: Problem, old: Plan, options: ReplanOptions): Rep
       const policy = { prefer: earlier.prefer, noise: () => 0, routes: (g: Group) => combinations(table, g) };
       placeAllAnew(table, policy, aim.costOf, options.stop);
     }
-    const { table: found } = improve(table, earlier.prefer, seededRandom(options.seed), options, aim);
+    const { table: found } = improve(table, earlier.prefer, seededRandom(options.seed), { ...options, stop }, aim);
     if (options.rounds !== 0) letLateOnesAsk(found, earlier, aim.costOf, options.stop);
     return { ok: true, ...written(found) };
   }
