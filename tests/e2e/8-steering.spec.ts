@@ -120,7 +120,7 @@ test.describe('steering the wall', () => {
   test('flies the chance of being ready on the flags', async ({ page }) => {
     await go(page, '/');
     await expect.poll(() => page.locator('[data-chance]').count()).toBeGreaterThan(5);
-    await expect(page.locator('[data-chance]').first()).toHaveText(/^\d+%$/);
+    await expect(page.locator('[data-chance]').first()).toHaveText(/^\d+ %$/);
   });
 });
 

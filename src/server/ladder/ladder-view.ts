@@ -2,10 +2,10 @@ import { say } from '../../core/words/say';
 import { counted } from '../../core/measure/counted';
 import { waitingPlace, type Place } from '../../core/kinds/places';
 import { handWorkOf, type HandWork } from '../../core/kinds/works';
-import { decidingStep } from '../plan/chain-of';
 import { namesOf } from '../situation/names';
 import { readingOf, type PlanReading } from '../../core/plan-reading/plan-reading';
 import { cakeName } from '../../core/breakdown/amounts/cake';
+import { decidingSteps } from '../../core/planner/answers/explain-order';
 import { orderStatus, type OrderStatus } from '../../core/floor/order-status';
 import { minuteOf } from '../../core/time/clock';
 import type { PlannedStep } from '../../core/planning-format/plan';
@@ -140,8 +140,19 @@ export function ladderOf(id: number, situation: Situation, plan: PlanRow): Ladde
     rails,
     components: breakdown.components.map((c) => ({ role: c.role, label: c.label })),
     leans,
-    decides: status.state === 'misses' || status.state === 'tight' ? decidingStep(plan, own) : null,
+    decides: null,
   };
+}
+
+/** The ladders with what decides that they are late or tight. */
+export function withDeciding(ladders: LadderView[], { problem, plan }: PlanRow): LadderView[] {
+  const open = ladders.filter((l) => l.status.state === 'misses' || l.status.state === 'tight');
+  const deciding = decidingSteps(
+    problem,
+    plan,
+    open.map((l) => orderId(l.order)),
+  );
+  return ladders.map((l) => ({ ...l, decides: deciding.get(orderId(l.order)) ?? null }));
 }
 
 /** Items held from or until a step. */

@@ -15,7 +15,7 @@ import { type Situation } from '../situation/situation';
 import { questionsOf, type QuestionChoice } from '../builds/build-choices';
 import type { LoadedKitchen } from '../situation/load-kitchen';
 import { longestWait } from '../plan/longest-wait';
-import { ladderOf, type LadderView } from '../ladder/ladder-view';
+import { ladderOf, withDeciding, type LadderView } from '../ladder/ladder-view';
 import { newerRules, type NewerRules } from './newer-rules';
 import { type PartView, partsOf } from './part-view';
 import { type SectionView, sectionOf } from './section-view';
@@ -118,7 +118,7 @@ export function orderView(
           plan: plan.id,
           clock,
           minute: situation.minute,
-          ladder: ladderOf(order.id, situation, plan),
+          ladder: withDeciding([ladderOf(order.id, situation, plan)], plan)[0]!,
           open: openSteps(plan.problem, plan.plan, situation.states, own).map((s) => s.name),
           needs: longestWait(plan, order.id),
           leftOut: plan.plan.unplaced.find((u) => u.order === own)?.reason ?? null,

@@ -1,13 +1,13 @@
 import { say } from '../../core/words/say';
 import { durationText } from '../../core/time/duration-text';
 import { timeOf } from '../../core/time/clock';
+import { explainOrder } from '../../core/planner/answers/explain-order';
 import type { PlanRow } from '../../data/repositories/plans';
 import { clashWords } from '../../core/formula/allergen-clash';
 import { clashes } from '../../core/order/cake-clashes';
 import { orderId } from '../../core/ids/ids';
 import { type Situation } from '../situation/situation';
 import { stoodLines } from '../situation/stood-words';
-import { chainOf } from '../plan/chain-of';
 import { shortWhy } from '../plan/link-words';
 import type { LadderView } from '../ladder/ladder-view';
 
@@ -82,6 +82,6 @@ function missWords({ title, order, status }: LadderView, plan: PlanRow, situatio
   const { late, reason } = status.state === 'misses' ? status : { late: 0, reason: null };
   if (plan.plan.unplaced.some((u) => u.order === orderId(order)))
     return say`${title} has no place in the plan. ${reason ?? ''}`;
-  const why = reason ?? shortWhy(chainOf(plan, orderId(order)) ?? [], situation);
+  const why = reason ?? shortWhy(explainOrder(plan.problem, plan.plan, orderId(order)) ?? [], situation);
   return say`${title} misses its pickup by ${durationText(late)}${why ? `: ${why}` : ''}.`;
 }

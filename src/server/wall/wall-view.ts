@@ -6,7 +6,7 @@ import type { PlanRow } from '../../data/repositories/plans';
 import { orderId } from '../../core/ids/ids';
 import { type Situation } from '../situation/situation';
 import { headlineOf, type Headline } from './headline';
-import { type LadderView, ladderOf } from '../ladder/ladder-view';
+import { type LadderView, ladderOf, withDeciding } from '../ladder/ladder-view';
 import { type HandView, type OvenView, type StoreView, ovensOf, storesOf } from './strips-view';
 import { pinchViews, type PinchView } from './pinch-view';
 import { todaysLoads } from './todays-loads';
@@ -42,9 +42,10 @@ export function wallView(
   const { kitchen, minute } = situation;
   const reading = readingOf(plan);
   const loads = todaysLoads(situation, plan);
-  const ladders = situation.orders
-    .filter((o) => reading.order(orderId(o.id)))
-    .map((o) => ladderOf(o.id, situation, plan));
+  const ladders = withDeciding(
+    situation.orders.filter((o) => reading.order(orderId(o.id))).map((o) => ladderOf(o.id, situation, plan)),
+    plan,
+  );
   return {
     plan: plan.id,
     planned: say`planned ${timeOf(minuteOf(plan.madeAt, kitchen.clock), kitchen.clock).toFormat('ccc HH:mm')}: ${plan.reason}`,

@@ -1,3 +1,4 @@
+import { percent } from '@/core/measure/percent';
 import { say } from '@/core/words/say';
 import type { Box } from './lanes';
 import { TONE_SHAPES, type Tone } from '../parts/status';
@@ -11,10 +12,10 @@ export function flagBox(y: number, climbs: boolean): Box {
   return climbs ? { top: y - HEIGHT - 1, bottom: y } : { top: y, bottom: y + HEIGHT + 1 };
 }
 
-/** "93%"; never quite sure, never quite hopeless, unless it was so on every single day. */
+/** "93 %"; never quite sure, never quite hopeless, unless it was so on every single day. */
 function chanceText(chance: number): string {
-  if (chance === 0 || chance === 1) return `${chance * 100}%`;
-  return `${Math.min(99, Math.max(1, Math.round(chance * 100)))}%`;
+  if (chance === 0 || chance === 1) return percent(chance);
+  return percent(Math.min(0.99, Math.max(0.01, chance)));
 }
 
 /** The pickup, flown at its time. */

@@ -1,6 +1,7 @@
 import { say, term } from '@/core/words/say';
 import { memo } from 'react';
-import { type Clock, timeOf } from '@/core/time/clock';
+import type { Clock } from '@/core/time/clock';
+import { clockText, dayClockText } from '@/core/time/clock-text';
 import type { LadderView, RailView, RungView } from '@/server/ladder/ladder-view';
 import { toneOf } from '../parts/status';
 import { Flag, flagBox } from './flag';
@@ -118,7 +119,7 @@ function Column(props: ColumnProps) {
           top={laid.flagTop}
           width={width}
           tone={tone}
-          time={timeOf(ladder.pickup, clock).toFormat(width < 130 ? 'HH:mm' : 'ccc HH:mm')}
+          time={width < 130 ? clockText(ladder.pickup, clock) : dayClockText(ladder.pickup, clock)}
           chance={ladder.status.state === 'ready' ? null : chance}
           oldChance={oldChance}
         />
@@ -131,7 +132,7 @@ function Column(props: ColumnProps) {
 function labelOf(rung: RungView, ladder: LadderView, clock: Clock): string {
   const state = rung.state === 'planned' ? '' : `, ${term(rung.state)}`;
   const pinned = rung.pinned ? say`, pinned` : '';
-  return `${rung.name}, ${ladder.title}, ${timeOf(rung.start, clock).toFormat('ccc HH:mm')}, ${initialsOf(rung)}${state}${pinned}`;
+  return `${rung.name}, ${ladder.title}, ${dayClockText(rung.start, clock)}, ${initialsOf(rung)}${state}${pinned}`;
 }
 
 function shifted(rung: RungView, starts: ReadonlyMap<string, number>): RungView {

@@ -1,5 +1,6 @@
 import { memo } from 'react';
-import { type Clock, timeOf } from '@/core/time/clock';
+import type { Clock } from '@/core/time/clock';
+import { clockText, dayText, shownAt } from '@/core/time/clock-text';
 import type { TimeScale } from './time-scale';
 
 /** Room that the hours need. Pixels. */
@@ -13,20 +14,26 @@ interface Mark {
   text: string;
 }
 
-/** Full hours of the open spans, as far apart as they can be read. */
+const known = new WeakMap<TimeScale, Mark[]>();
+
+/** Full hours of the open spans, as far apart as they can be read; reckoned once for all that is drawn on a scale. */
 function hourMarks(scale: TimeScale, clock: Clock): Mark[] {
+  const marks = known.get(scale) ?? reckonMarks(scale, clock);
+  known.set(scale, marks);
+  return marks;
+}
+
+function reckonMarks(scale: TimeScale, clock: Clock): Mark[] {
   const step = [1, 2, 3, 4, 6, 12].find((h) => h * 60 * scale.pixelsPerMinute >= LEAST_MARK_GAP) ?? 24;
   const marks: Mark[] = [];
   for (const piece of scale.pieces) {
     if (piece.folded) continue;
-    let time = timeOf(piece.start, clock).plus({ minutes: 59 }).startOf('hour');
-    while (time.hour % step !== 0) time = time.plus({ hours: 1 });
-    for (; ; time = time.plus({ hours: step })) {
-      const minute = (time.toMillis() - Date.parse(clock.origin)) / 60_000;
-      if (minute > piece.end) break;
+    const past = Number(shownAt(Math.ceil(piece.start), clock).minute);
+    for (let minute = Math.ceil(piece.start) + ((60 - past) % 60); minute <= piece.end; minute += 60) {
+      if (step === 24 || Number(shownAt(minute, clock).hour) % step !== 0) continue;
       // Close to a fold's edge the label of the day stands.
       const margin = Math.min(minute - piece.start, piece.end - minute) * scale.pixelsPerMinute;
-      if (margin >= 9 && step < 24) marks.push({ y: scale.y(minute), text: time.toFormat('HH:mm') });
+      if (margin >= 9) marks.push({ y: scale.y(minute), text: clockText(minute, clock) });
     }
   }
   return marks;
@@ -65,8 +72,8 @@ const NAME = 18;
 
 /** The earlier day keeps its evening, the later one begins: each name stands on its own side of the fold, where there is room for both. */
 function DayNames({ fold, climbs, clock }: { fold: Fold; climbs: boolean; clock: Clock }) {
-  const before = timeOf(fold.start, clock).toFormat('ccc d');
-  const after = timeOf(fold.end, clock).toFormat('ccc d');
+  const before = dayText(fold.start, clock);
+  const after = dayText(fold.end, clock);
   const both = climbs ? [after, before] : [before, after];
   const names = before === after ? [before] : fold.height < 2 * NAME ? [before] : both;
   return (

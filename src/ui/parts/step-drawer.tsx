@@ -17,8 +17,23 @@ import { useReading } from './reading';
 import { StepSteering } from './step-steering';
 import { KitchenLink } from '../kitchens/kitchen-link';
 
-/** The details of a rung, from the side. */
-export function StepDrawer({ step, onClose }: { step: string | null; onClose: () => void }) {
+/** What a page knows of a step before it has asked for the rest. */
+export interface KnownStep {
+  name: string;
+  of: string;
+  when: string;
+}
+
+/** The details of a rung, from the side: what is known of it at once, the rest as soon as it is there. */
+export function StepDrawer({
+  step,
+  known = null,
+  onClose,
+}: {
+  step: string | null;
+  known?: KnownStep | null;
+  onClose: () => void;
+}) {
   const asked = useAsked(step === null ? null : stepDetails(step));
   return (
     <Drawer
@@ -36,7 +51,7 @@ export function StepDrawer({ step, onClose }: { step: string | null; onClose: ()
         <IconButton aria-label={say`Close`} onClick={onClose} sx={{ float: 'right', width: 44, height: 44 }}>
           <Close />
         </IconButton>
-        {!asked.answer && asked.problem === null && <CircularProgress size={28} aria-label={say`Loading`} />}
+        {!asked.answer && asked.problem === null && <Awaited known={known} />}
         <NotAnsweredNote asked={asked} what={say`The step could not be read`} />
         {asked.answer && (
           <Details view={asked.answer}>
@@ -45,6 +60,23 @@ export function StepDrawer({ step, onClose }: { step: string | null; onClose: ()
         )}
       </Box>
     </Drawer>
+  );
+}
+
+function Awaited({ known }: { known: KnownStep | null }) {
+  return (
+    <>
+      {known && (
+        <>
+          <Box sx={{ fontSize: 13.5, color: 'var(--zl-muted)' }}>{known.of}</Box>
+          <Box component="h2" sx={{ typography: 'h1', m: 0, mt: 0.5 }}>
+            {known.name}
+          </Box>
+          <Box sx={{ fontWeight: 700, mt: 0.5, mb: 2 }}>{known.when}</Box>
+        </>
+      )}
+      <CircularProgress size={28} aria-label={say`Loading`} />
+    </>
   );
 }
 

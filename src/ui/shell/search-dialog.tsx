@@ -6,6 +6,7 @@ import Dialog from '@mui/material/Dialog';
 import { useRouter } from 'next/navigation';
 import { useId, useState } from 'react';
 import type { Found } from '@/server/search/search';
+import { AskingProvider } from '../asking/asking-provider';
 import { NotAnsweredNote } from '../asking/not-answered';
 import { EVERYTHING_TO_FIND } from '../asking/questions';
 import { useAsked } from '../asking/use-asked';
@@ -29,7 +30,8 @@ export function SearchDialog({ open, onClose }: { open: boolean; onClose: () => 
         },
       }}
     >
-      {open && <Palette onClose={onClose} />}
+      {/* Not every page that can be searched from asks anything else. */}
+      <AskingProvider>{open && <Palette onClose={onClose} />}</AskingProvider>
     </Dialog>
   );
 }

@@ -1,7 +1,6 @@
 'use client';
 
 import { say } from '@/core/words/say';
-import Button from '@mui/material/Button';
 import { PlainMessage } from '../parts/plain-message';
 
 /** Shown where a page could not be made. */
@@ -9,7 +8,7 @@ export function WentWrong({ reset }: { error: Error; reset: () => void }) {
   return (
     <PlainMessage title={say`This page fell off its rails`}>
       <p>{say`Nothing that was confirmed is lost. Try again; if it stays like this, the server’s log says why.`}</p>
-      <Button variant="contained" onClick={reset}>{say`Try again`}</Button>
+      <button type="button" className="zl-button zl-main" onClick={reset}>{say`Try again`}</button>
     </PlainMessage>
   );
 }

@@ -1,6 +1,5 @@
 'use client';
 
-import { AskingProvider } from '../asking/asking-provider';
 import '@fontsource-variable/atkinson-hyperlegible-next';
 import '@fontsource-variable/bricolage-grotesque';
 import { AppRouterCacheProvider } from '@mui/material-nextjs/v16-appRouter';
@@ -34,7 +33,7 @@ export function Providers({ nonce, children }: { nonce: string | undefined; chil
             '@media print': { ':root, [data-theme]': onPaper },
           }}
         />
-        <AskingProvider>{children}</AskingProvider>
+        {children}
       </ThemeProvider>
     </AppRouterCacheProvider>
   );

@@ -3,7 +3,7 @@
 import { DndContext, MouseSensor, TouchSensor, useDraggable, useSensor, useSensors } from '@dnd-kit/core';
 import { useRef, type ReactNode } from 'react';
 import type { TimeScale } from '../ladder/time-scale';
-import type { useMove } from './use-move';
+import { useMoveActions } from './moving';
 
 /** The rung under a pointer that may be moved: nothing that is done or under way. */
 function movableRung(target: EventTarget | null): HTMLElement | null {
@@ -15,18 +15,8 @@ function movableRung(target: EventTarget | null): HTMLElement | null {
  * Lets rungs be dragged through time. The field is what the library holds, and which rung is meant is looked up as it is taken: hundreds of
  * things to be dragged, each told of every move, would make the wall slow.
  */
-export function DragRungs({
-  scale,
-  moving,
-  trial,
-  children,
-}: {
-  scale: TimeScale;
-  moving: ReturnType<typeof useMove>;
-  trial: boolean;
-  children: ReactNode;
-}) {
-  const { begin, to, commit, cancel } = moving;
+export function DragRungs({ scale, trial, children }: { scale: TimeScale; trial: boolean; children: ReactNode }) {
+  const { begin, to, commit, cancel } = useMoveActions();
   const from = useRef<number | null>(null);
   const sensors = useSensors(
     useSensor(MouseSensor, { activationConstraint: { distance: 6 } }),

@@ -12,7 +12,7 @@ import {
   type ReactNode,
   type Ref,
 } from 'react';
-import { timeOf } from '@/core/time/clock';
+import { clockText } from '@/core/time/clock-text';
 import type { LadderView, RungView } from '@/server/ladder/ladder-view';
 import type { WallView } from '@/server/wall/wall-view';
 import type { Chance } from '@/server/plan/chances';
@@ -22,6 +22,7 @@ import { PictureLadder } from '../ladder/picture';
 import { useRungKeys } from '../ladder/use-rung-keys';
 import { TimeAxis, TimeGrid } from '../ladder/time-axis';
 import type { TimeScale } from '../ladder/time-scale';
+import { useHydrated } from '../parts/use-hydrated';
 import { DragRungs } from './drag-rungs';
 import { LadderFoot, PictureFoot } from './ladder-foot';
 import { PINCH_LEFT, PINCH_WIDTH, PinchLine, type Pinched } from './pinch-line';
@@ -29,7 +30,7 @@ import { StripFeet } from './strip-feet';
 import { jobsOf, Strips } from './strips';
 import { stripsWidth, stripSizes } from './strip-sizes';
 import { useKeptPlace, type Standing } from './use-kept-place';
-import type { useMove } from './use-move';
+import { useMoveActions, useMoved } from './moving';
 
 export const AXIS_WIDTH = PINCH_LEFT + PINCH_WIDTH + 4;
 
@@ -66,7 +67,6 @@ export interface FieldProps {
   person: string | null;
   /** It is a copy that is tried: nothing can be moved on it. */
   trial: boolean;
-  moving: ReturnType<typeof useMove>;
   onMoved: (minute: number, ladder: number | null) => void;
   onZoom: (steps: 1 | -1) => void;
   onSize: (size: { width: number; height: number }) => void;
@@ -84,7 +84,8 @@ const USUAL_SIZE = { width: 720, height: 600 };
 
 /** The field of ladders: one time for all, on the left its hours, on the right the hands and things that carry them. */
 export function Field(props: FieldProps) {
-  const { ref, view, ladders, standing, total, scale, minute, strips, trial, moving, onSize, onOpen } = props;
+  const { ref, view, ladders, standing, total, scale, minute, strips, trial, onSize, onOpen } = props;
+  const { begin, keyDown: moveByKeys } = useMoveActions();
   const scroller = useRef<HTMLDivElement>(null);
   const field = useRef<HTMLDivElement>(null);
   const { from, onMoved } = props;
@@ -95,7 +96,7 @@ export function Field(props: FieldProps) {
     scale,
     minute,
     goTo,
-    onTake: trial ? undefined : moving.begin,
+    onTake: trial ? undefined : begin,
   });
   useImperativeHandle(ref, () => ({ goTo, hold, focusRung }), [goTo, hold, focusRung]);
   useWheelZoom(scroller, hold, props.onZoom);
@@ -121,11 +122,19 @@ export function Field(props: FieldProps) {
   });
   useLayoutEffect(() => virtual.measure(), [virtual, standing]);
   const seen = virtual.getVirtualItems().filter((v) => v.index < ladders.length);
-  const jobs = useMemo(() => jobsOf(view.ladders), [view.ladders]);
+  const hydrated = useHydrated();
+  const jobs = useMemo(
+    () => jobsOf(hydrated ? view.ladders : view.ladders.map((l) => nearNow(l, view.minute))),
+    [hydrated, view],
+  );
+  const drawn = useMemo(
+    () => (hydrated ? ladders : ladders.map((l) => nearNow(l, view.minute))),
+    [hydrated, ladders, view.minute],
+  );
   const feet = <Feet {...props} seen={seen.map((v) => v.index)} right={right} />;
 
   return (
-    <DragRungs scale={scale} moving={moving} trial={trial}>
+    <DragRungs scale={scale} trial={trial}>
       <div
         ref={scroller}
         data-testid="wall"
@@ -136,7 +145,7 @@ export function Field(props: FieldProps) {
             ? say`Ladders over time, on a copy of the plan; arrows go from rung to rung`
             : say`Ladders over time; arrows go from rung to rung`
         }
-        onKeyDown={(e) => moving.keyDown(e, scale.climbs) || keyDown(e)}
+        onKeyDown={(e) => moveByKeys(e, scale.climbs) || keyDown(e)}
         onClick={(e) => {
           const step = (e.target as Element).closest<HTMLElement>('.zl-rung')?.dataset.step;
           if (step) onOpen(step);
@@ -156,12 +165,12 @@ export function Field(props: FieldProps) {
             <div className="zl-axis" style={{ width: AXIS_WIDTH }}>
               <TimeAxis scale={scale} clock={view.clock} />
               <PinchLine groups={props.pinches} scale={scale} chosen={props.pinched} onChoose={props.onPinch} />
-              <NowLine y={scale.y(minute)} text={timeOf(minute, view.clock).toFormat('HH:mm')} badge />
+              <NowLine y={scale.y(minute)} text={clockText(minute, view.clock)} badge />
             </div>
             <div className="zl-ladders" style={{ minWidth: total }}>
               <TimeGrid scale={scale} clock={view.clock} />
               {seen.map(({ index }) => (
-                <OneLadder key={ladders[index]!.order} {...props} ladder={ladders[index]!} at={standing[index]!} />
+                <OneLadder key={drawn[index]!.order} {...props} ladder={drawn[index]!} at={standing[index]!} />
               ))}
               <NowLine y={scale.y(minute)} />
             </div>
@@ -188,10 +197,18 @@ export function Field(props: FieldProps) {
   );
 }
 
+/** Hours before and after now that are sent as a picture with the page; the rest is drawn once the page is alive. */
+const [BEFORE, AFTER] = [4 * 60, 12 * 60];
+
+function nearNow(ladder: LadderView, minute: number): LadderView {
+  const near = (x: { start: number; end: number }) => x.end > minute - BEFORE && x.start < minute + AFTER;
+  return { ...ladder, rungs: ladder.rungs.filter(near), rails: ladder.rails.filter(near) };
+}
+
 type OneProps = FieldProps & { ladder: LadderView; at: Standing };
 
-function OneLadder({ ladder, at, picture, opened, scale, view, minute, next, lit, moving, ...more }: OneProps) {
-  const { move } = moving;
+function OneLadder({ ladder, at, picture, opened, scale, view, minute, next, lit, ...more }: OneProps) {
+  const move = useMoved();
   const moved = useMemo(
     () => move && { held: move.step, starts: move.along?.starts ?? new Map([[move.step, move.start]]) },
     [move],

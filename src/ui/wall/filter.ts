@@ -1,5 +1,6 @@
 import { say } from '@/core/words/say';
-import { timeOf, type Clock } from '@/core/time/clock';
+import type { Clock } from '@/core/time/clock';
+import { dayText } from '@/core/time/clock-text';
 import type { WallView } from '@/server/wall/wall-view';
 import type { LadderView, RailView, RungView } from '@/server/ladder/ladder-view';
 
@@ -12,7 +13,7 @@ export interface FilterOption {
   label: string;
 }
 
-const dayOf = (minute: number, clock: Clock) => timeOf(minute, clock).toFormat('ccc d LLL');
+const dayOf = (minute: number, clock: Clock) => dayText(minute, clock, true);
 
 export function filterOptions(view: WallView): FilterOption[] {
   const used = new Set(

@@ -1,3 +1,4 @@
+import { percent } from '@/core/measure/percent';
 import { say } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import { durationText } from '@/core/time/duration-text';
@@ -35,13 +36,7 @@ function LoadTable({ view: { days, loads, names } }: { view: LoadView }) {
               <Cell
                 key={days[i]!.start}
                 share={s.there > 0 ? s.busy / s.there : null}
-                text={
-                  s.there > 0
-                    ? `${Math.round((100 * s.busy) / s.there)}%`
-                    : s.busy > 0
-                      ? durationText(s.busy)
-                      : say`off`
-                }
+                text={s.there > 0 ? percent(s.busy / s.there) : s.busy > 0 ? durationText(s.busy) : say`off`}
                 title={say`${durationText(s.busy)} of ${durationText(s.there)}`}
               />
             ))}

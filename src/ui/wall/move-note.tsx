@@ -1,7 +1,8 @@
 import { say } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import { durationText } from '@/core/time/duration-text';
-import { timeOf, type Clock } from '@/core/time/clock';
+import type { Clock } from '@/core/time/clock';
+import { dayClockText } from '@/core/time/clock-text';
 import type { Move } from './use-move';
 
 /** Says what happens if the rung that is held were set down here. */
@@ -17,7 +18,7 @@ export function MoveNote({
   /** It has been set down, and the plan is made around it. */
   planning: boolean;
 }) {
-  const time = (m: number) => timeOf(m, clock).toFormat('ccc HH:mm');
+  const time = (m: number) => dayClockText(m, clock);
   const others = (move.along?.starts.size ?? 1) - 1;
   const wrong = hindranceText(move, time);
   const tone = wrong ? 'misses' : move.late ? 'tight' : 'holds';

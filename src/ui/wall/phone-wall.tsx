@@ -1,7 +1,7 @@
 'use client';
 
 import { say } from '@/core/words/say';
-import { timeOf } from '@/core/time/clock';
+import { dayClockText } from '@/core/time/clock-text';
 import type { LadderView, RungView } from '@/server/ladder/ladder-view';
 import type { WallView } from '@/server/wall/wall-view';
 import { KitchenLink } from '../kitchens/kitchen-link';
@@ -36,7 +36,7 @@ export function PhoneWall({
       .sort((a, b) => a.rung.start - b.rung.start);
   };
   const hydrated = useHydrated();
-  const time = (minute: number) => timeOf(minute, clock).toFormat('ccc HH:mm');
+  const time = (minute: number) => dayClockText(minute, clock);
   const needing = [...new Set(problems.map((p) => p.order))].map((o) => ladders.find((l) => l.order === o)!);
   return (
     <div className="zl-phone">

@@ -21,8 +21,8 @@ describe('the pinch line', () => {
       clock,
     );
     expect(groups.map((g) => g.text)).toEqual([
-      'hands to decorate, hands to coat: Sat 08:00–11:00, up to 97%',
-      'hands to mix: Sat 15:00–16:00, up to 90%',
+      'hands to decorate, hands to coat: Sat 08:00–11:00, up to 97 %',
+      'hands to mix: Sat 15:00–16:00, up to 90 %',
     ]);
     expect(groups[0]!.words).toEqual(['decorate', 'coat']);
     // What ends as the other begins is not the same.

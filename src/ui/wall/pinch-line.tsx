@@ -1,6 +1,8 @@
+import { percent } from '@/core/measure/percent';
 import { say } from '@/core/words/say';
 import { memo } from 'react';
-import { timeOf, type Clock } from '@/core/time/clock';
+import type { Clock } from '@/core/time/clock';
+import { clockText, dayClockText } from '@/core/time/clock-text';
 import type { PinchView } from '@/server/wall/pinch-view';
 import { textWidth } from '../ladder/fit-name';
 import type { TimeScale } from '../ladder/time-scale';
@@ -14,7 +16,7 @@ export interface Pinched {
   what: string;
   /** The word on the line, as much of it as there is room for: "decorate", "Oven 1" */
   words: string[];
-  /** "hands to decorate, Oven 1: Sat 08:00–11:00, up to 96%" */
+  /** "hands to decorate, Oven 1: Sat 08:00–11:00, up to 96 %" */
   text: string;
 }
 
@@ -31,9 +33,9 @@ export function pinchGroups(pinches: PinchView[], clock: Clock): Pinched[] {
     const what = [...new Set(group.map((p) => p.what))].join(', ');
     const fullest = [...group].sort((a, b) => b.share - a.share);
     const words = [...new Set(fullest.flatMap((p) => p.short.split(', ')))];
-    const most = Math.round(100 * Math.max(...group.map((p) => p.share)));
-    const [from, to] = [timeOf(start, clock).toFormat('ccc HH:mm'), timeOf(end, clock).toFormat('HH:mm')];
-    return { start, end, pinches: group, what, words, text: say`${what}: ${from}–${to}, up to ${most}%` };
+    const most = percent(Math.max(...group.map((p) => p.share)));
+    const [from, to] = [dayClockText(start, clock), clockText(end, clock)];
+    return { start, end, pinches: group, what, words, text: say`${what}: ${from}–${to}, up to ${most}` };
   });
 }
 

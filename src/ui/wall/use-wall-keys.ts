@@ -1,7 +1,8 @@
 'use client';
 
 import { useCallback, useEffect, useRef, type RefObject } from 'react';
-import { minuteOf, timeOf, type Clock } from '@/core/time/clock';
+import type { Clock } from '@/core/time/clock';
+import { shownAt } from '@/core/time/clock-text';
 import type { TimeScale } from '../ladder/time-scale';
 import { isTyping } from '../parts/is-typing';
 import type { FieldHandle } from './field';
@@ -43,9 +44,9 @@ export function useWallKeys(given: Given): (steps: 1 | -1) => void {
   useEffect(() => {
     const goToDay = (days: number) => {
       const { clock, minute, field } = refs.current;
-      const from = timeOf(day.current ?? minute, clock);
-      const noon = from.plus({ days }).set({ hour: NOON, minute: 0 });
-      day.current = minuteOf(noon.toJSDate(), clock);
+      const from = day.current ?? minute;
+      const { hour, minute: past } = shownAt(from, clock);
+      day.current = from + 1440 * days + 60 * (NOON - Number(hour)) - Number(past);
       field.current?.goTo(day.current);
     };
     const pressed = (e: KeyboardEvent) => {

@@ -3,11 +3,15 @@
 import { say } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import dynamic from 'next/dynamic';
-import { useCallback, useMemo, useRef, useState } from 'react';
+import { useCallback, useMemo, useRef, useState, type ComponentProps } from 'react';
+import { clockText, dayClockText } from '@/core/time/clock-text';
 import type { RungView } from '@/server/ladder/ladder-view';
+import type { WallView } from '@/server/wall/wall-view';
 import type { TrialView } from '@/server/wall/what-if';
 import { readWall, type SentWall } from '@/wire/sent-wall';
 import { NotAnsweredNote } from '../asking/not-answered';
+import { initialsOf } from '../ladder/rung-layout';
+import type { KnownStep } from '../parts/step-drawer';
 import { useAction } from '../parts/use-action';
 import { useChances } from '../parts/use-chances';
 import { useMinute } from '../parts/use-minute';
@@ -16,11 +20,10 @@ import { Field, type FieldHandle } from './field';
 import { Filter, filterOptions } from './filter';
 import { standLadders } from './ladder-widths';
 import { Legend } from './legend';
-import { MoveNote } from './move-note';
+import { Moving } from './moving';
 import { PhoneWall } from './phone-wall';
 import { pinchGroups, type Pinched } from './pinch-line';
 import { nextRungs, problemsOf } from './problems';
-import { useMove } from './use-move';
 import { useWallKeys } from './use-wall-keys';
 import { useWallPlace } from './use-wall-place';
 import { WallHead } from './wall-head';
@@ -58,7 +61,6 @@ export function Wall({ sent }: { sent: SentWall }) {
   const view = trial?.wall ?? current;
   const minute = useMinute(view.minute);
   const action = useAction();
-  const moving = useMove(action);
   const { chances, old: oldChances, asked: askedChances } = useChances(trial ? null : current.plan, minute);
 
   const climbs = direction === 'climbs';
@@ -119,6 +121,8 @@ export function Wall({ sent }: { sent: SentWall }) {
     onZoom: zoomTo,
     onLook: lookAt,
   });
+  const closeStep = useCallback(() => setStep(null), []);
+  const openStrips = useCallback((open: boolean) => setStrips(open ? 'open' : 'folded'), [setStrips]);
   const nameOf = (id: string) => view.ladders.flatMap((l) => l.rungs).find((r) => r.step === id)?.name ?? '';
 
   return (
@@ -151,43 +155,41 @@ export function Wall({ sent }: { sent: SentWall }) {
           <WhatIfPanel view={current} trial={trial} onTrial={setTrial} onClose={() => setPanel(null)} />
         )}
         {panel === 'load' && <LoadPanel plan={current.plan} onClose={() => setPanel(null)} />}
-        <Field
-          ref={field}
-          view={view}
-          ladders={ladders}
-          {...stands}
-          picture={picture}
-          scale={scale}
-          minute={minute}
-          from={{ minute: place.minute, ladder: place.ladder }}
-          opened={opened}
-          next={next}
-          lit={lit}
-          chances={chances}
-          oldChances={oldChances}
-          pinches={pinches}
-          pinched={pinched}
-          strips={shown}
-          person={person}
-          trial={trial !== null}
-          moving={moving}
-          onMoved={moved}
-          onZoom={zoomTo}
-          onSize={setSize}
-          onToggle={toggle}
-          onOpen={setStep}
-          onPerson={setPerson}
-          onPinch={setPinched}
-          onStrips={(open) => setStrips(open ? 'open' : 'folded')}
-        />
+        <Moving action={action} clock={view.clock} nameOf={nameOf}>
+          <Field
+            ref={field}
+            view={view}
+            ladders={ladders}
+            {...stands}
+            picture={picture}
+            scale={scale}
+            minute={minute}
+            from={{ minute: place.minute, ladder: place.ladder }}
+            opened={opened}
+            next={next}
+            lit={lit}
+            chances={chances}
+            oldChances={oldChances}
+            pinches={pinches}
+            pinched={pinched}
+            strips={shown}
+            person={person}
+            trial={trial !== null}
+            onMoved={moved}
+            onZoom={zoomTo}
+            onSize={setSize}
+            onToggle={toggle}
+            onOpen={setStep}
+            onPerson={setPerson}
+            onPinch={setPinched}
+            onStrips={openStrips}
+          />
+        </Moving>
         {trial && <CopyBadge />}
-        {moving.move && (
-          <MoveNote move={moving.move} name={nameOf(moving.move.step)} clock={view.clock} planning={moving.planning} />
-        )}
       </Box>
       <NotAnsweredNote asked={askedChances} what={say`How likely each pickup is could not be reckoned`} />
       <Legend climbs={climbs} planned={view.planned} />
-      <StepDrawerOnce step={step} onClose={() => setStep(null)} />
+      <StepDrawerOnce step={step} known={step === null ? null : knownOf(view, step)} onClose={closeStep} />
       {action.message}
     </Box>
   );
@@ -204,11 +206,23 @@ function fills(rung: RungView, pinched: Pinched | null): boolean {
   );
 }
 
+/** What the wall knows of a rung that is opened. */
+function knownOf({ ladders, clock }: WallView, step: string): KnownStep | null {
+  const ladder = ladders.find((l) => l.rungs.some((r) => r.step === step));
+  const rung = ladder?.rungs.find((r) => r.step === step);
+  if (!ladder || !rung) return null;
+  return {
+    name: rung.name,
+    of: ladder.title,
+    when: `${dayClockText(rung.start, clock)}–${clockText(rung.end, clock)} · ${initialsOf(rung)}`,
+  };
+}
+
 /** The drawer is loaded when it is opened for the first time. */
-function StepDrawerOnce({ step, onClose }: { step: string | null; onClose: () => void }) {
+function StepDrawerOnce(props: ComponentProps<typeof StepDrawer>) {
   const [asked, setAsked] = useState(false);
-  if (step !== null && !asked) setAsked(true);
-  return asked ? <StepDrawer step={step} onClose={onClose} /> : null;
+  if (props.step !== null && !asked) setAsked(true);
+  return asked ? <StepDrawer {...props} /> : null;
 }
 
 /** Says that what is seen is not the plan. */

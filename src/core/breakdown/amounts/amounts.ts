@@ -5,7 +5,8 @@ import type { AmountRule } from '../build';
 import { amount, spread, type Amount, type Portion } from './amount';
 import { sumOf, type AmountContext } from './amount-context';
 import { counted } from '../../measure/counted';
-import { cm, cm2, mm, percent } from './amount-words';
+import { percent } from '../../measure/percent';
+import { cm, cm2, mm } from './amount-words';
 import { baseAmount, batterAmount, discAmount, panelAmount, rollAmount } from './baked-amounts';
 import {
   coatAmount,

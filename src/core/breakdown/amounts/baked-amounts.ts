@@ -11,7 +11,8 @@ import type { Coefficients } from '../figures/coefficients';
 import { amount, type Amount, type Load } from './amount';
 import { laidBy, mlOf, sumOf, type AmountContext } from './amount-context';
 import { counted } from '../../measure/counted';
-import { cm, cm2, mm, percent } from './amount-words';
+import { percent } from '../../measure/percent';
+import { cm, cm2, mm } from './amount-words';
 
 type Rule<R extends AmountRule['rule']> = Extract<AmountRule, { rule: R }>;
 

@@ -7,7 +7,8 @@ import type { Stratum } from '../strata/stratum';
 import { amount, spread, type Amount } from './amount';
 import { eachOf, laidBy, mlOf, sumOf, type AmountContext } from './amount-context';
 import { counted } from '../../measure/counted';
-import { cm, cm2, mm, percent } from './amount-words';
+import { percent } from '../../measure/percent';
+import { cm, cm2, mm } from './amount-words';
 import { trimmedEnds } from './baked-amounts';
 
 type Rule<R extends AmountRule['rule']> = Extract<AmountRule, { rule: R }>;

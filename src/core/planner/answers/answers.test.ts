@@ -1,7 +1,7 @@
 import { checkPlan } from '../../plan-check/check-plan';
 import { blockersOf } from './blockers';
 import { capacityFor } from './capacity';
-import { explainOrder } from './explain-order';
+import { decidingSteps, explainOrder } from './explain-order';
 import { loadsOf } from '../../plan-reading/loads';
 import type { Plan, PlannedStep } from '../../planning-format/plan';
 import type { Problem } from '../../planning-format/problem';
@@ -189,5 +189,32 @@ describe('the load', () => {
       for (const { spans } of loadsOf(problem, planOf(problem), [[0, problem.horizon]]).items)
         for (const s of spans) expect(s.peak).toBeLessThanOrEqual(s.units);
     }
+  });
+});
+
+describe('the step that decides when an order leaves', () => {
+  const planned = (pickups: [number, number]) => {
+    const problem = twoCakes(pickups);
+    const solved = solve(problem, { seed: 1, rounds: 30, stop: () => false });
+    if (!solved.ok) throw new Error('It has a plan.');
+    return { problem, plan: solved.plan };
+  };
+
+  it('is the one that waits for hands, of an order that is late', () => {
+    const { problem, plan } = planned([90, 90]);
+    const late = plan.steps.filter((s) => s.id.endsWith('-out') && s.start > 90).map((s) => s.id[0]!);
+    expect(late).toHaveLength(1);
+    expect(decidingSteps(problem, plan, late)).toEqual(new Map([[late[0]!, `${late[0]}-pipe`]]));
+  });
+
+  it('is the last for hands where nothing is in the way', () => {
+    const { problem, plan } = planned([200, 400]);
+    expect(decidingSteps(problem, plan, ['b'])).toEqual(new Map([['b', 'b-pipe']]));
+  });
+
+  it('is none for an order that the plan leaves out or has never heard of, and none where nobody asks', () => {
+    const { problem, plan } = planned([200, 400]);
+    expect(decidingSteps(problem, plan, ['nobody'])).toEqual(new Map());
+    expect(decidingSteps(problem, plan, [])).toEqual(new Map());
   });
 });

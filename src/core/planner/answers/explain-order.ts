@@ -52,6 +52,36 @@ export function explainOrder(problem: Problem, plan: Plan, id: string): Link[] |
   return planned && earliest?.[0]!.start !== planned[0]!.start ? planned : earliest;
 }
 
+/**
+ * Of each of some orders the step that decides when it leaves: going back from its hand-over, as the plan has it, its first step that waits for
+ * hands or for a thing, else its last step for hands. None for an order that the plan leaves out. Quicker than to explain each: nothing is
+ * placed anew.
+ */
+export function decidingSteps(problem: Problem, plan: Plan, orders: readonly string[]): Map<string, string> {
+  const found = new Map<string, string>();
+  if (orders.length === 0) return found;
+  const { model, table } = planOnTable(problem, plan);
+  for (const id of orders) {
+    const order = model.orderIndex.get(id);
+    const collect = order === undefined ? undefined : model.stepIndex.get(problem.orders[order]!.collect);
+    if (collect === undefined || !table.placed[collect]) continue;
+    const own = chainFrom(collect, table, null).filter((l) => l.step.work === 'hands');
+    const waits = own.find((l) => l.because.kind === 'hands' || l.because.kind === 'equipment');
+    const step = (waits ?? own[0])?.step.id ?? lastForHands(table, id);
+    if (step !== null) found.set(id, step);
+  }
+  return found;
+}
+
+function lastForHands({ model, placed, start }: Timetable, order: string): string | null {
+  let last: number | null = null;
+  model.problem.steps.forEach((s, i) => {
+    if (s.order !== order || s.work !== 'hands' || !placed[i]) return;
+    if (last === null || start[i]! > start[last]!) last = i;
+  });
+  return last === null ? null : model.problem.steps[last]!.id;
+}
+
 /** The chain from a step back, as the table has it; with a plan also why what is in the way stays there. */
 function chainFrom(last: number, table: Timetable, plan: Plan | null): Link[] {
   const { problem } = table.model;
