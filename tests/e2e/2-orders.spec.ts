@@ -42,7 +42,7 @@ test.describe('an order', () => {
     await expect(page.getByText('without alcohol, as asked')).toBeVisible();
     await expect(page.getByText('· exchanged')).toBeVisible();
 
-    await go(page, '/');
+    await go(page, '/k/demo?look=week');
     await expect(page.getByRole('link', { name: 'Ferry farewell' })).toBeAttached();
   });
 

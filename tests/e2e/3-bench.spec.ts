@@ -16,7 +16,7 @@ test('a step is begun and finished with one tap each, the wall shows it, and a t
   await startNow(page);
   await expect(now).toContainText(/Now, since/);
   await expect(page.getByRole('timer')).toBeVisible();
-  const running = wall.locator('[data-state="running"]', { hasText: name }).first();
+  const running = wall.locator(`[data-state="running"][aria-label^="${name},"]`).first();
   await expect(running).toBeAttached();
   const id = (await running.getAttribute('data-step'))!;
   const { check } = (await (await request.get(`/k/demo/api/steps/${id}`)).json()) as { check: Check | null };

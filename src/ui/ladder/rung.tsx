@@ -53,7 +53,12 @@ export const Rung = memo(
         {sign}
         {name?.lines.map((line, i) => (
           <Fragment key={i}>
-            {i > 0 && <br />}
+            {i > 0 && (
+              <>
+                {' '}
+                <br />
+              </>
+            )}
             {line}
           </Fragment>
         ))}

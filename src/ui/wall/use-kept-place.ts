@@ -49,16 +49,18 @@ export function useKeptPlace(kept: Kept) {
       const { scale: drawn, standing: stands } = last.current;
       const own = field.current;
       if (!own || !drawn || !stands) return;
-      if (box.scrollTop !== put.current.top) {
+      const [down, across] = [box.scrollTop !== put.current.top, box.scrollLeft !== put.current.left];
+      if (down) {
         put.current.top = null;
         anchor.current.minute = drawn.minuteAt(middleOf(box) - own.getBoundingClientRect().top);
       }
-      if (box.scrollLeft !== put.current.left) {
+      if (across) {
         put.current.left = null;
         const first = stands.find((s) => s.x + s.width > box.scrollLeft) ?? null;
         anchor.current.ladder = first?.order ?? null;
         anchor.current.inside = first ? box.scrollLeft - first.x : 0;
       }
+      if (!down && !across) return;
       onMoved(anchor.current.minute, box.scrollLeft > 0 ? anchor.current.ladder : null);
     };
     box.addEventListener('scroll', remember, { passive: true });

@@ -9,9 +9,19 @@ const STILL = 300;
 const KEPT = 'zest-wall-place';
 
 /**
- * How the wall is looked at, held by the address. Who comes back to the wall by its name alone finds it as it was left, in this window.
+ * Writes an address without telling the router: told of it, it gives up a page that somebody is on the way to. What the router keeps of the
+ * page stays as it is.
  */
-export function useWallPlace(): [WallPlace, (change: Partial<WallPlace>) => void] {
+function quietly(address: string): void {
+  History.prototype.replaceState.call(history, history.state, '', address);
+}
+
+/**
+ * How the wall is looked at, held by the address. Who comes back to the wall by its name alone finds it as it was left, in this window.
+ *
+ * @param shown what the server has sent: with each of it the router writes the address that it knows, and this is written again
+ */
+export function useWallPlace(shown: unknown): [WallPlace, (change: Partial<WallPlace>) => void] {
   const query = useSearchParams();
   const [place, setPlace] = useState(() => readPlace(query));
   const newest = useRef(place);
@@ -27,10 +37,11 @@ export function useWallPlace(): [WallPlace, (change: Partial<WallPlace>) => void
     timer.current = setTimeout(() => {
       const text = placeQuery(newest.current);
       sessionStorage.setItem(KEPT, text);
-      if (text !== location.search) history.replaceState(null, '', location.pathname + text);
+      if (text !== location.search) quietly(location.pathname + text);
     }, STILL);
   }, []);
   useEffect(() => () => clearTimeout(timer.current), []);
+  useEffect(write, [write, shown]);
   const change = useCallback(
     (part: Partial<WallPlace>) => {
       const before = newest.current;

@@ -15,6 +15,7 @@ import type { KnownStep } from '../parts/step-drawer';
 import { useAction } from '../parts/use-action';
 import { useChances } from '../parts/use-chances';
 import { useMinute } from '../parts/use-minute';
+import { useNarrow } from '../parts/use-narrow';
 import { useStored } from '../parts/use-stored';
 import { Field, type FieldHandle } from './field';
 import { Filter, filterOptions } from './filter';
@@ -47,7 +48,7 @@ const USUAL_SIZE = { width: 1265, height: 600 };
 /** The wall of ladders: every order on one time, with the hands, ovens and cold that carry them. */
 export function Wall({ sent }: { sent: SentWall }) {
   const current = useMemo(() => readWall(sent), [sent]);
-  const [place, look] = useWallPlace();
+  const [place, look] = useWallPlace(sent);
   const [direction, setDirection] = useStored('zest-direction', DIRECTIONS);
   const [strips, setStrips] = useStored('zest-strips', STRIPS);
   const [size, setSize] = useState(USUAL_SIZE);
@@ -60,6 +61,7 @@ export function Wall({ sent }: { sent: SentWall }) {
   // While something is tried, the wall shows the copy.
   const view = trial?.wall ?? current;
   const minute = useMinute(view.minute);
+  const narrow = useNarrow();
   const action = useAction();
   const { chances, old: oldChances, asked: askedChances } = useChances(trial ? null : current.plan, minute);
 
@@ -127,7 +129,7 @@ export function Wall({ sent }: { sent: SentWall }) {
 
   return (
     <Box component="main" id="main" className="zl-wall" onPointerEnter={() => void loadDrawer()}>
-      <PhoneWall view={view} problems={problems} next={next} onOpen={setStep} />
+      {narrow !== false && <PhoneWall view={view} problems={problems} next={next} onOpen={setStep} />}
       <WallHead
         view={current}
         look={seen}
