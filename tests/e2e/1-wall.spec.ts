@@ -97,8 +97,20 @@ test.describe('the wall', () => {
     await expect(page).toHaveURL(/orders$/);
     await page.getByRole('link', { name: 'Wall', exact: true }).click();
     await expect(wall.locator('[data-ladder]')).toHaveCount(1);
+    await page.keyboard.press('+');
+    await expect(wall.locator('[data-ladder]')).toHaveCount(1);
     await page.keyboard.press('d');
     await expect.poll(() => wall.locator('[data-ladder]').count()).toBeGreaterThan(5);
+    // The time and the ladder too.
+    await wall.evaluate((w) => w.scrollTo(700, 900));
+    await expect(page).toHaveURL(/from=\d+/);
+    const at = () => wall.evaluate((w) => [w.scrollLeft, w.scrollTop]);
+    const [left, top] = await at();
+    await page.getByRole('link', { name: 'Orders', exact: true }).click();
+    await expect(page).toHaveURL(/orders$/);
+    await page.getByRole('link', { name: 'Wall', exact: true }).click();
+    await expect.poll(async () => Math.abs((await at())[1]! - top!)).toBeLessThan(4);
+    expect(Math.abs((await at())[0]! - left!)).toBeLessThan(120);
   });
 
   test('is walked by keys: into the rungs by an arrow, from ladder to ladder, to what needs a look', async ({

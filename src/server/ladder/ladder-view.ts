@@ -6,6 +6,7 @@ import { namesOf } from '../situation/names';
 import { readingOf, type PlanReading } from '../../core/plan-reading/plan-reading';
 import { cakeName } from '../../core/breakdown/amounts/cake';
 import { decidingSteps } from '../../core/planner/answers/explain-order';
+import { onceAPlan } from '../plan/once-a-plan';
 import { orderStatus, type OrderStatus } from '../../core/floor/order-status';
 import { minuteOf } from '../../core/time/clock';
 import type { PlannedStep } from '../../core/planning-format/plan';
@@ -145,15 +146,20 @@ export function ladderOf(id: number, situation: Situation, plan: PlanRow): Ladde
 }
 
 /** The ladders with what decides that they are late or tight. */
-export function withDeciding(ladders: LadderView[], { problem, plan }: PlanRow): LadderView[] {
-  const open = ladders.filter((l) => l.status.state === 'misses' || l.status.state === 'tight');
-  const deciding = decidingSteps(
+export function withDeciding(ladders: LadderView[], plan: PlanRow): LadderView[] {
+  const open = (l: LadderView) => l.status.state === 'misses' || l.status.state === 'tight';
+  if (!ladders.some(open)) return ladders;
+  const deciding = decidingOf(plan);
+  return ladders.map((l) => (open(l) ? { ...l, decides: deciding.get(orderId(l.order)) ?? null } : l));
+}
+
+const decidingOf = onceAPlan(({ problem, plan }) =>
+  decidingSteps(
     problem,
     plan,
-    open.map((l) => orderId(l.order)),
-  );
-  return ladders.map((l) => ({ ...l, decides: deciding.get(orderId(l.order)) ?? null }));
-}
+    problem.orders.map((o) => o.id),
+  ),
+);
 
 /** Items held from or until a step. */
 function holdsAt(reading: PlanReading): Map<string, string[]> {

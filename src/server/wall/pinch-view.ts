@@ -2,6 +2,7 @@ import { say, term } from '../../core/words/say';
 import { PLACES, STORE_PLACES } from '../../core/kinds/places';
 import { pinchesOf, type Full } from '../../core/plan-reading/pinches';
 import type { PlanRow } from '../../data/repositories/plans';
+import { onceAPlan } from '../plan/once-a-plan';
 import { namesOf } from '../situation/names';
 import { type Situation } from '../situation/situation';
 
@@ -22,9 +23,13 @@ export interface PinchView {
 
 const SHELVES = STORE_PLACES.filter((place) => PLACES[place].cools);
 
+const pinchesIn = onceAPlan((plan) => {
+  const { now, orders } = plan.problem;
+  return pinchesOf(plan, [now, Math.max(now, ...orders.map((o) => o.pickup))], SHELVES);
+});
+
 /** Where it pinches from now to the end of the plan, the earliest first. */
 export function pinchViews(situation: Situation, plan: PlanRow): PinchView[] {
-  const until = Math.max(situation.minute, ...plan.problem.orders.map((o) => o.pickup));
   const names = namesOf(situation);
   const what = (full: Full) => {
     switch (full.kind) {
@@ -40,7 +45,8 @@ export function pinchViews(situation: Situation, plan: PlanRow): PinchView[] {
     if (full.kind === 'oven') return names.item(full.item);
     return full.kind === 'hands' ? full.skills.map((s) => term(s)).join(', ') : term(full.place);
   };
-  return pinchesOf(plan, [situation.minute, until], SHELVES)
+  return pinchesIn(plan)
+    .filter((p) => p.end > situation.minute)
     .map(({ full, ...pinch }) => ({ ...pinch, what: what(full), short: short(full), kind: full.kind }))
     .sort((a, b) => a.start - b.start || b.share - a.share);
 }

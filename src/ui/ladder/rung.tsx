@@ -95,6 +95,12 @@ function samePlace(a: PlacedRung, b: PlacedRung): boolean {
     a.of === b.of &&
     a.who === b.who &&
     a.name?.lines.join() === b.name?.lines.join() &&
-    (r === q || (r.step === q.step && r.state === q.state && r.pinned === q.pinned && initialsOf(r) === initialsOf(q)))
+    (r === q ||
+      (r.step === q.step &&
+        r.start === q.start &&
+        r.work === q.work &&
+        r.state === q.state &&
+        r.pinned === q.pinned &&
+        initialsOf(r) === initialsOf(q)))
   );
 }

@@ -1,5 +1,5 @@
 import type { LadderView, RungView } from '@/server/ladder/ladder-view';
-import { nextRungs, problemsOf } from './problems';
+import { inTurn, nextRungs, problemsOf } from './problems';
 
 const rung = (step: string, start: number, by: string[], state: RungView['state'] = 'planned'): RungView => ({
   ...{ step, name: step, start, end: start + 20, role: null, work: 'build', shared: false },
@@ -23,6 +23,11 @@ describe('what needs a look', () => {
       { order: 1, step: 'fill', minute: 300 },
       { order: 4, step: null, minute: 900 },
     ]);
+  });
+
+  it('is gone through in turn, from either end', () => {
+    expect([inTurn(-1, 1, 3), inTurn(0, 1, 3), inTurn(2, 1, 3)]).toEqual([0, 1, 0]);
+    expect([inTurn(-1, -1, 3), inTurn(0, -1, 3), inTurn(2, -1, 3)]).toEqual([2, 2, 1]);
   });
 
   it('is next for each, whatever is done, runs, or is far', () => {

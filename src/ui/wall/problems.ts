@@ -21,6 +21,11 @@ export function problemsOf(ladders: LadderView[]): Problem[] {
     .sort((a, b) => a.minute - b.minute);
 }
 
+/** The next of so many things, or the one before, in a round; from none (−1) the first, or the last. */
+export function inTurn(at: number, steps: 1 | -1, count: number): number {
+  return at < 0 && steps < 0 ? count - 1 : (at + steps + count) % count;
+}
+
 /** The next planned rung of each person, as far as it is near. */
 export function nextRungs(ladders: LadderView[], minute: number): Set<string> {
   const firsts = new Map<string, { step: string; start: number }>();

@@ -6,7 +6,7 @@ import { shownAt } from '@/core/time/clock-text';
 import type { TimeScale } from '../ladder/time-scale';
 import { isTyping } from '../parts/is-typing';
 import type { FieldHandle } from './field';
-import type { Problem } from './problems';
+import { inTurn, type Problem } from './problems';
 import type { WallLook } from './wall-place';
 
 interface Given {
@@ -36,7 +36,7 @@ export function useWallKeys(given: Given): (steps: 1 | -1) => void {
   const goToProblem = useCallback((steps: 1 | -1) => {
     const { problems, field } = refs.current;
     if (problems.length === 0) return;
-    at.current = (at.current + steps + problems.length) % problems.length;
+    at.current = inTurn(at.current, steps, problems.length);
     const { order, step, minute } = problems[at.current]!;
     field.current?.goTo(minute, order);
     if (step !== null) field.current?.focusRung(order, step);

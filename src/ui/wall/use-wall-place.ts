@@ -1,7 +1,8 @@
 'use client';
 
 import { useSearchParams } from 'next/navigation';
-import { useCallback, useEffect, useLayoutEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
+import { useHydrated } from '../parts/use-hydrated';
 import { placeQuery, readPlace, type WallPlace } from './wall-place';
 
 /** The address follows once the hand is still. ms. */
@@ -23,14 +24,13 @@ function quietly(address: string): void {
  */
 export function useWallPlace(shown: unknown): [WallPlace, (change: Partial<WallPlace>) => void] {
   const query = useSearchParams();
-  const [place, setPlace] = useState(() => readPlace(query));
+  // Who comes from another place draws the wall at once as it was left; what is sent with a page knows only its address.
+  const alive = useHydrated();
+  const [place, setPlace] = useState(() => {
+    const kept = alive && query.size === 0 ? sessionStorage.getItem(KEPT) : null;
+    return readPlace(kept === null ? query : new URLSearchParams(kept));
+  });
   const newest = useRef(place);
-  useLayoutEffect(() => {
-    const kept = sessionStorage.getItem(KEPT);
-    if (location.search !== '' || !kept) return;
-    newest.current = readPlace(new URLSearchParams(kept));
-    setPlace(newest.current);
-  }, []);
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
   const write = useCallback(() => {
     clearTimeout(timer.current);

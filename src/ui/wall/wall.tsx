@@ -17,7 +17,7 @@ import { useChances } from '../parts/use-chances';
 import { useMinute } from '../parts/use-minute';
 import { useNarrow } from '../parts/use-narrow';
 import { useStored } from '../parts/use-stored';
-import { Field, type FieldHandle } from './field';
+import { AXIS_WIDTH, Field, type FieldHandle } from './field';
 import { Filter, filterOptions } from './filter';
 import { standLadders } from './ladder-widths';
 import { Legend } from './legend';
@@ -31,7 +31,6 @@ import { WallHead } from './wall-head';
 import { USUAL_ZOOM, zoomBy, type WallLook } from './wall-place';
 import { wallScale } from './wall-scale';
 import { stripsWidth, stripSizes } from './strip-sizes';
-import { AXIS_WIDTH } from './field';
 
 const loadDrawer = () => import('../parts/step-drawer').then((m) => m.StepDrawer);
 const StepDrawer = dynamic(loadDrawer, { ssr: false });
@@ -85,7 +84,7 @@ export function Wall({ sent }: { sent: SentWall }) {
   const scale = useMemo(
     () =>
       wallScale(
-        alone ? { ladders, hands: [], minute: ladders[0]!.pickup } : { ...view, minute: view.minute },
+        alone ? { ladders, hands: [], minute: ladders[0]!.pickup } : view,
         picture ? { height: drawnHeight } : { pixelsPerHour: zoom },
         climbs,
       ),
@@ -101,11 +100,15 @@ export function Wall({ sent }: { sent: SentWall }) {
   }, [person, pinched, filter]);
 
   const zoomTo = useCallback(
-    (steps: 1 | -1) => look({ view: 'day', zoom: zoomBy(picture ? USUAL_ZOOM : zoom, steps) }),
+    (steps: 1 | -1) => {
+      // A picture shows all there is: nearer is the day, and there is nothing farther.
+      if (!picture) look({ zoom: zoomBy(zoom, steps) });
+      else if (steps > 0) look({ view: 'day', zoom: null });
+    },
     [look, picture, zoom],
   );
   const lookAt = (to: WallLook) =>
-    look({ view: to, order: to === 'order' ? (place.order ?? ladders[0]?.order ?? null) : null });
+    look({ view: to, ...(to === 'order' ? { order: place.order ?? ladders[0]?.order ?? null } : {}) });
   const toggle = useCallback(
     (order: number) => {
       const { opened: before } = place;
