@@ -100,7 +100,8 @@ describe('the lead', () => {
 
 describe('a late order', () => {
   it('is told what fixes its time, what would help, and the help is taken over as it was tried', async () => {
-    const help = (await helpFor(kitchen.db, MOSS))!;
+    // As long as it takes: how much can be tried in the time that somebody waits depends on the machine.
+    const help = (await helpFor(kitchen.db, MOSS, Infinity))!;
     expect(help.alone).toBe(false);
     expect(help.chain[0]).toMatch(/^It can leave at Fri \d\d:\d\d at the earliest: “Check and box” ends/);
     expect(help.chain.length).toBeGreaterThanOrEqual(2);

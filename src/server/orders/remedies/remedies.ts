@@ -31,8 +31,11 @@ export interface Help {
 
 const held = globalThis as unknown as { zestHelp?: Map<string, Promise<Help | null>> };
 
-/** What would help an order that is late or has no place; the same plan is asked only once. */
-export async function helpFor(db: KitchenDb, id: number): Promise<Help | null> {
+/** Seconds that somebody would wait for all that can be tried. */
+const TIME_FOR_ALL = 40;
+
+/** What would help an order that is late or has no place; the same plan is asked only once. Nothing more is tried after so many seconds. */
+export async function helpFor(db: KitchenDb, id: number, seconds = TIME_FOR_ALL): Promise<Help | null> {
   const situation = await loadSituation(db);
   const plan = await readPlan(db);
   if (!situation || !plan?.problem.orders.some((o) => o.id === orderId(id))) return null;
@@ -42,12 +45,12 @@ export async function helpFor(db: KitchenDb, id: number): Promise<Help | null> {
   if (!answers.has(key)) {
     for (const old of answers.keys())
       if (old.startsWith(own) && !old.startsWith(`${own}${plan.id} `)) answers.delete(old);
-    answers.set(key, findHelp(db, id, { situation, plan }));
+    answers.set(key, findHelp(db, id, { situation, plan }, seconds));
   }
   return answers.get(key)!;
 }
 
-async function findHelp(db: KitchenDb, id: number, planned: Planned): Promise<Help | null> {
+async function findHelp(db: KitchenDb, id: number, planned: Planned, seconds: number): Promise<Help | null> {
   const { situation, plan } = planned;
   const order = situation.orders.find((o) => o.id === id);
   if (!order) return null;
@@ -55,10 +58,10 @@ async function findHelp(db: KitchenDb, id: number, planned: Planned): Promise<He
     ...{ problem: plan.problem, plan: plan.plan, order: orderId(id) },
   });
   const names = namesOf(situation);
-  const tried = new Trials(db, planned, id);
+  const tried = new Trials(db, planned, id, seconds);
   const links = chain ?? [];
   // Told last, as it is the customer who pays for it; tried first, as it nearly always helps.
-  const later = new Trials(db, planned, id);
+  const later = new Trials(db, planned, id, seconds);
   await later.firstOf(laterPickups(planned, id));
   // Cheapest first: what costs nothing, what costs a favour, minutes, a thing, part of the cake, the customer's patience.
   if (!(await tried.add([], say`Plan it again, with neighbours making room`))) {
