@@ -86,4 +86,13 @@ describe('what a planning thread does', () => {
     const room = answerQuestion({ about: 'capacity', problem, old: without, order: order!.id, seconds: 60 }, clock);
     expect(room).toMatchObject({ order: order!.id, pickup: order!.pickup });
   });
+
+  it('lives through one day where nobody wants to know the chances any more', () => {
+    const plan = planned();
+    const stop = new Int32Array(new SharedArrayBuffer(4));
+    const chances = () => answerQuestion({ about: 'chances', problem, plan, runs: 50, stop: stop.buffer }, clock);
+    expect(chances()).toMatchObject({ runs: 50 });
+    stop[0] = 1;
+    expect(chances()).toMatchObject({ runs: 1 });
+  });
 });

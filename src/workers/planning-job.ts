@@ -72,8 +72,11 @@ export function runPlanningJob(request: PlanningRequest, now: () => number): Pla
 export interface Questions {
   /** Does one more order fit? Answers within `seconds`, as well as it can by then. */
   capacity: { ask: { problem: Problem; old: Plan; order: string; seconds: number }; answer: Capacity };
-  /** How often each order is ready. */
-  chances: { ask: { problem: Problem; plan: Plan; runs: number } & Omit<SimulateOptions, 'stop'>; answer: Simulation };
+  /** How often each order is ready; by the days that have been lived through as soon as the first number of `stop` is not 0. */
+  chances: {
+    ask: { problem: Problem; plan: Plan; runs: number; stop?: SharedArrayBuffer } & Omit<SimulateOptions, 'stop'>;
+    answer: Simulation;
+  };
   /** Is there a better plan that is worth its moves? Given up as soon as the first number of `stop` is not 0. */
   improve: {
     ask: {
@@ -104,12 +107,14 @@ export function answerQuestion(q: Question, now: () => number): Questions[keyof 
       return capacityFor(q.problem, q.old, q.order, () => now() - begun >= q.seconds);
     }
     case 'chances':
-      return simulate(q.problem, q.plan, q.runs, 1, q);
+      return simulate(q.problem, q.plan, q.runs, 1, { ...q, stop: q.stop ? stoppedBy(q.stop) : () => false });
     case 'improve': {
       const begun = now();
-      const stop = new Int32Array(q.stop);
-      const stopped = () => Atomics.load(stop, 0) !== 0;
-      return improvement(q.problem, q.hold, q.before, { ...q, stopped, over: () => now() - begun >= q.seconds });
+      return improvement(q.problem, q.hold, q.before, {
+        ...q,
+        stopped: stoppedBy(q.stop),
+        over: () => now() - begun >= q.seconds,
+      });
     }
     case 'why':
       return {
@@ -117,4 +122,10 @@ export function answerQuestion(q: Question, now: () => number): Questions[keyof 
         chain: explainOrder(q.problem, q.plan, q.order),
       };
   }
+}
+
+/** Has whoever shares this memory said that nobody wants to know any more? */
+function stoppedBy(memory: SharedArrayBuffer): () => boolean {
+  const stop = new Int32Array(memory);
+  return () => Atomics.load(stop, 0) !== 0;
 }

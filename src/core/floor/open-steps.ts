@@ -10,13 +10,9 @@ import type { StepState } from './floor-state';
 export function openSteps(problem: Problem, plan: Plan, states: ReadonlyMap<string, StepState>, order: string): Step[] {
   const reading = readingOf({ problem, plan });
   const leftOut = plan.unplaced.some((u) => u.order === order);
-  const open = problem.steps.filter(
-    (s) =>
-      s.order === order &&
-      s.work !== 'collect' &&
-      (leftOut || reading.planned(s.id)) &&
-      states.get(s.id)?.state !== 'done',
-  );
+  const open = reading
+    .stepsOf(order)
+    .filter((s) => s.work !== 'collect' && (leftOut || reading.planned(s.id)) && states.get(s.id)?.state !== 'done');
   const at = (s: Step) => reading.planned(s.id)?.start ?? 0;
   return open.sort((a, b) => at(a) - at(b));
 }

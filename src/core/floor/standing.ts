@@ -1,6 +1,6 @@
 import { readingOf, type PlannedProblem } from '../plan-reading/plan-reading';
 import type { Plan } from '../planning-format/plan';
-import type { Wait } from '../planning-format/problem';
+import type { Step } from '../planning-format/problem';
 import type { StepState } from './floor-state';
 
 /** How an order stands at a minute, as far as its own work decides it: nobody plans again, and hands and things are free. */
@@ -26,30 +26,30 @@ export function standingOf(
   if (!handOver) return null;
   const { asPlanned, atOnce } = startsNow(planned, states, minute);
   let overdue: Standing['overdue'] = null;
-  const own = workFor(planned, id);
-  for (const s of planned.plan.steps) {
-    const step = reading.step(s.id);
-    if (!step || !own.has(s.id) || step.work === 'collect') continue;
-    const state = states.get(s.id)?.state;
-    if (state === 'done') continue;
+  for (const step of workFor(planned, id)) {
+    const s = reading.planned(step.id);
+    const state = states.get(step.id)?.state;
+    if (!s || step.work === 'collect' || state === 'done') continue;
     const minutes = minute - (state === 'running' ? s.end : s.start);
     if (minutes > 0 && minutes > (overdue?.minutes ?? 0)) overdue = { step: step.name, minutes };
   }
   return { handOver: Math.max(handOver.start, asPlanned.get(collect!)!), earliest: atOnce.get(collect!)!, overdue };
 }
 
-/** An order’s own steps, and those of batches that it waits for: their ids. */
-function workFor(planned: PlannedProblem, id: string): Set<string> {
-  const { steps } = planned.problem;
-  const own = new Set(steps.filter((s) => s.order === id).map((s) => s.id));
-  const shared = new Set(steps.filter((s) => s.order === null).map((s) => s.id));
-  if (shared.size === 0) return own;
-  const { waits } = readingOf(planned);
-  for (let before = -1; before < own.size;) {
-    before = own.size;
-    for (const { wait } of waits) if (own.has(wait.to) && shared.has(wait.from)) own.add(wait.from);
-  }
-  return own;
+/** An order’s own steps, and those of batches that it waits for. */
+function workFor(planned: PlannedProblem, id: string): Step[] {
+  const reading = readingOf(planned);
+  const work = [...reading.stepsOf(id)];
+  const seen = new Set(work.map((s) => s.id));
+  // What is found is looked at in turn.
+  for (const step of work)
+    for (const { wait } of reading.waitsBefore(step.id)) {
+      const before = reading.step(wait.from);
+      if (!before || before.order !== null || seen.has(before.id)) continue;
+      seen.add(before.id);
+      work.push(before);
+    }
+  return work;
 }
 
 /** The starts of all steps: begun as planned, or now where that is past; and begun as soon as their waits let them. */
@@ -81,18 +81,12 @@ function pushed(
   from: (start: number) => number,
 ): ReadonlyMap<string, number> {
   const reading = readingOf({ problem, plan });
-  const before = new Map<string, Wait[]>();
-  for (const { wait } of reading.waits) {
-    const list = before.get(wait.to);
-    if (list) list.push(wait);
-    else before.set(wait.to, [wait]);
-  }
   const starts = new Map<string, number>();
   const ends = new Map<string, number>();
   // What waits for another never begins before it.
   for (const s of [...plan.steps].sort((a, b) => a.start - b.start || a.end - b.end)) {
     const state = states.get(s.id);
-    const waited = (before.get(s.id) ?? []).map((w) => (ends.get(w.from) ?? -Infinity) + w.min);
+    const waited = reading.waitsBefore(s.id).map(({ wait }) => (ends.get(wait.from) ?? -Infinity) + wait.min);
     const start = state ? state.start : Math.max(from(s.start), ...waited);
     starts.set(s.id, start);
     ends.set(s.id, state?.end ?? (state ? Math.max(s.end, minute) : start + s.end - s.start));

@@ -19,27 +19,38 @@ interface ItemLoad {
   busy: number;
 }
 
+interface HandsLoad {
+  id: string;
+  spans: HandLoad[];
+}
+
 export interface Loads {
-  people: { id: string; spans: HandLoad[] }[];
+  people: HandsLoad[];
   items: { id: string; spans: ItemLoad[] }[];
 }
 
 /** The load of each person and each item over each of some spans, as the plan has it. */
 export function loadsOf(problem: Problem, plan: Plan, spans: Span[]): Loads {
-  const reading = readingOf({ problem, plan });
-  const uses = itemUses(reading);
+  const uses = itemUses(readingOf({ problem, plan }));
   return {
-    people: problem.people.map((p) => {
-      const jobs = plan.steps
-        .filter((s) => s.people.includes(p.id) && reading.step(s.id)?.work === 'hands')
-        .map((s): Span => [s.start, s.end]);
-      return { id: p.id, spans: spans.map((span) => ({ busy: inside(jobs, span), there: inside(p.shifts, span) })) };
-    }),
+    people: handLoads(problem, plan, spans),
     items: problem.equipment.map((e) => ({
       id: e.id,
       spans: spans.map((span) => ({ ...peakOf(uses.get(e.id) ?? [], span), units: e.units })),
     })),
   };
+}
+
+/** The load of each person over each of some spans. */
+export function handLoads(problem: Problem, plan: Plan, spans: Span[]): HandsLoad[] {
+  const reading = readingOf({ problem, plan });
+  const jobs = new Map<string, Span[]>(problem.people.map((p) => [p.id, []]));
+  for (const s of plan.steps)
+    if (reading.step(s.id)?.work === 'hands') for (const p of s.people) jobs.get(p)?.push([s.start, s.end]);
+  return problem.people.map(({ id, shifts }) => ({
+    id,
+    spans: spans.map((span) => ({ busy: inside(jobs.get(id)!, span), there: inside(shifts, span) })),
+  }));
 }
 
 /** Minutes of some spans that lie within one. */

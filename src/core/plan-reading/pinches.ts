@@ -3,6 +3,7 @@ import type { Span } from '../time/spans';
 import { itemUses } from './item-uses';
 import { inside } from './loads';
 import { readingOf, type PlannedProblem } from './plan-reading';
+import { FULL } from './full';
 
 /** What is full: everybody who can do some things, an oven, or all shelves of a kind. */
 export type Full =
@@ -21,8 +22,6 @@ export interface Pinch {
   items: string[];
 }
 
-/** A share above this leaves no room for a slip. */
-const FULL = 0.85;
 const HOUR = 60;
 /** With fewer minutes of hands than this in an hour nobody is expected to have room. */
 const THERE = 30;

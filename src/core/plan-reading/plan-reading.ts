@@ -33,6 +33,9 @@ export class PlanReading {
   private readonly orders: ReadonlyMap<string, Order>;
   private readonly waitItems: ReadonlyMap<string, string>;
   private readonly holdItems: ReadonlyMap<string, string>;
+  private readonly ofOrder: ReadonlyMap<string | null, Step[]>;
+  private readonly waitsFrom: ReadonlyMap<string, PlannedWait[]>;
+  private readonly waitsTo: ReadonlyMap<string, PlannedWait[]>;
   /** Every wait of the cakes that counts, in the order of the problem. */
   readonly waits: readonly PlannedWait[];
   /** What had rather not lie in the last hours before its cake leaves, by its step. */
@@ -54,6 +57,9 @@ export class PlanReading {
       return from && to && this.isTaken(wait) ? [{ wait, from, to }] : [];
     });
     this.waits = all.filter((w) => !isAhead(w.wait));
+    this.ofOrder = grouped(problem.steps, (s) => s.order);
+    this.waitsFrom = grouped(this.waits, (w) => w.wait.from);
+    this.waitsTo = grouped(this.waits, (w) => w.wait.to);
     this.ahead = new Map(all.filter((w) => isAhead(w.wait)).map((w) => [w.wait.from, w]));
   }
 
@@ -65,6 +71,20 @@ export class PlanReading {
   /** Where the plan has a step, and who does it with what; undefined where it leaves it out. */
   planned(id: string): PlannedStep | undefined {
     return this.plannedSteps.get(id);
+  }
+
+  /** The steps of an order, or those of batches for several, in the order of the problem; on whatever route. */
+  stepsOf(order: string | null): readonly Step[] {
+    return this.ofOrder.get(order) ?? [];
+  }
+
+  /** The waits of `waits` that begin with a step, and those that end with it. */
+  waitsAfter(step: string): readonly PlannedWait[] {
+    return this.waitsFrom.get(step) ?? [];
+  }
+
+  waitsBefore(step: string): readonly PlannedWait[] {
+    return this.waitsTo.get(step) ?? [];
   }
 
   order(id: string): Order | undefined {
@@ -91,4 +111,16 @@ export class PlanReading {
     const handOver = order && this.planned(order.collect);
     return handOver ? handOver.start - order.pickup : null;
   }
+}
+
+/** What is asked of one of them is not looked for among all: a wall asks it of every order. */
+function grouped<T, K>(list: readonly T[], keyOf: (x: T) => K): Map<K, T[]> {
+  const groups = new Map<K, T[]>();
+  for (const x of list) {
+    const key = keyOf(x);
+    const group = groups.get(key);
+    if (group) group.push(x);
+    else groups.set(key, [x]);
+  }
+  return groups;
 }

@@ -3,7 +3,7 @@ import { counted } from '../../core/measure/counted';
 import { waitingPlace, type Place } from '../../core/kinds/places';
 import { handWorkOf, type HandWork } from '../../core/kinds/works';
 import { namesOf } from '../situation/names';
-import { readingOf, type PlanReading } from '../../core/plan-reading/plan-reading';
+import { readingOf } from '../../core/plan-reading/plan-reading';
 import { cakeName } from '../../core/breakdown/amounts/cake';
 import { decidingSteps } from '../../core/planner/answers/explain-order';
 import { onceAPlan } from '../plan/once-a-plan';
@@ -82,11 +82,9 @@ export function ladderOf(id: number, situation: Situation, plan: PlanRow): Ladde
   const breakdown = situation.breakdowns.get(id)!;
   const common = sharedWith(id, situation);
   const roles = new Map([...breakdown.steps.map((s) => [s.id, s.role] as const), ...common]);
-  const steps = plan.problem.steps.filter(
-    (s) => (s.order === own || common.has(s.id)) && s.work !== 'collect' && reading.planned(s.id),
-  );
-
-  const heldBy = holdsAt(reading);
+  const all = [...reading.stepsOf(own), ...reading.stepsOf(null).filter((s) => common.has(s.id))];
+  const steps = all.filter((s) => s.work !== 'collect' && reading.planned(s.id));
+  const heldBy = holdsAt(plan);
   const rungs: RungView[] = steps
     .filter((s) => s.work === 'hands')
     .map((s) => {
@@ -118,8 +116,7 @@ export function ladderOf(id: number, situation: Situation, plan: PlanRow): Ladde
     });
   }
   const leans: LeanView[] = [];
-  for (const { wait: w, from, to } of reading.waits) {
-    if (!isOf(w.from, own) && !common.has(w.from)) continue;
+  for (const { wait: w, from, to } of all.flatMap((s) => reading.waitsAfter(s.id))) {
     // Of a batch's waits only those inside it, and those to this order's own steps.
     if (common.has(w.from) && !common.has(w.to) && !isOf(w.to, own)) continue;
     const role = roles.get(w.from) ?? null;
@@ -162,14 +159,15 @@ const decidingOf = onceAPlan(({ problem, plan }) =>
 );
 
 /** Items held from or until a step. */
-function holdsAt(reading: PlanReading): Map<string, string[]> {
+const holdsAt = onceAPlan((plan) => {
+  const reading = readingOf(plan);
   const at = new Map<string, string[]>();
-  for (const h of reading.problem.holds) {
+  for (const h of plan.problem.holds) {
     const item = reading.itemOfHold(h.id);
     if (item) for (const step of new Set([h.from, h.until])) at.set(step, [...(at.get(step) ?? []), item]);
   }
   return at;
-}
+});
 
 /** Steps of the batches that an order is a member of, with its own role for each. */
 function sharedWith(id: number, situation: Situation): Map<string, string> {

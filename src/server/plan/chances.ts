@@ -37,13 +37,28 @@ const DAYS = 500;
 /** Minutes after its pickup at which an order still counts as ready: nobody who collects a cake comes on the minute. */
 export const GRACE = 10;
 
-const held = globalThis as unknown as { zestChances?: Map<KitchenId, { at: string; answer: Promise<Chances> }> };
+interface Lived {
+  at: string;
+  answer: Promise<Chances>;
+  /** Its first number says that somebody waits for a plan. */
+  stop: Int32Array<SharedArrayBuffer>;
+}
+
+const held = globalThis as unknown as { zestChances?: Map<KitchenId, Lived> };
+
+/** Somebody waits for a plan: who asked for the chances of the one before has to do with the days that were lived through. */
+export function stopChances(kitchen: KitchenId): void {
+  const lived = held.zestChances?.get(kitchen);
+  if (!lived) return;
+  Atomics.store(lived.stop, 0, 1);
+  held.zestChances?.delete(kitchen);
+}
 
 /** Lives through the newest plan many times, from this minute on; once for all who ask within a few minutes. Null without a plan. */
 export async function loadChances(db: KitchenDb): Promise<Chances | null> {
   const plan = await readPlan(db);
   if (!plan) return null;
-  const known = (held.zestChances ??= new Map<KitchenId, { at: string; answer: Promise<Chances> }>());
+  const known = (held.zestChances ??= new Map<KitchenId, Lived>());
   const { origin } = plan.problem;
   const minute = minuteOf(db.now(), { origin, zone: 'utc' });
   const kitchen = await readKitchen(db);
@@ -51,16 +66,16 @@ export async function loadChances(db: KitchenDb): Promise<Chances | null> {
   const at = `${plan.id} ${Math.floor(minute / CHANCES_EVERY)} ${beginsOf(choices)}`;
   const before = known.get(db.kitchen);
   if (before?.at === at) return before.answer;
-  const answer = live(db, plan, minute, choices);
-  known.set(db.kitchen, { at, answer });
+  const stop = new Int32Array(new SharedArrayBuffer(4));
+  const answer = live(db, plan, { minute, choices, stop: stop.buffer });
+  known.set(db.kitchen, { at, answer, stop });
   return answer;
 }
 
 async function live(
   db: KitchenDb,
   { id, problem: planned, plan }: PlanRow,
-  minute: number,
-  choices: Choices,
+  { minute, choices, stop }: { minute: number; choices: Choices; stop: SharedArrayBuffer },
 ): Promise<Chances> {
   const problem = problemAt(planned, minute);
   const kitchen = await readKitchen(db);
@@ -73,7 +88,9 @@ async function live(
     const other = step?.order !== own && step?.order ? (titles.get(step.order) ?? null) : null;
     return { name: step?.name ?? id, whose: other };
   };
-  const days = await askInThread(db.kitchen, 'chances', { problem, plan, runs: DAYS, grace: GRACE, paces, begins });
+  const days = await askInThread(db.kitchen, 'chances', {
+    ...{ problem, plan, runs: DAYS, stop, grace: GRACE, paces, begins },
+  });
   return {
     plan: id,
     minute,

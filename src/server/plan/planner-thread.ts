@@ -21,11 +21,13 @@ function threadOf(kitchen: KitchenId, thread: PlannerThread): AskedThread {
 }
 
 /** Plans in a thread of the kitchen: what is saved in the one, what is only tried in the other. */
-export function planInThread(
+export async function planInThread(
   kitchen: KitchenId,
   request: PlanningRequest,
   thread: PlannerThread = 'plans',
 ): Promise<PlanningAnswer> {
+  // A trial can wait for a plan, which may be all that it takes to make it needless.
+  if (thread !== 'plans') await threadOf(kitchen, 'plans').quiet();
   return threadOf(kitchen, thread).ask(request);
 }
 

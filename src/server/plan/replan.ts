@@ -3,7 +3,8 @@ import type { KitchenDb } from '../../data/kitchen-db';
 import { readPlan, readPlanOf, thinPlans, type PlanRow } from '../../data/repositories/plans';
 import { tellChanged } from '../shared/live';
 import { BACK, CHANGED, FIRST, QUICK, THOROUGH } from './limits';
-import { improveSoon, stopImproving } from './improve-behind';
+import { improveSoon } from './improve-behind';
+import { makeWay } from './make-way';
 import { planInThread } from './planner-thread';
 import { savePlan } from './save-plan';
 import { problemOf } from '../../core/situation/problem-of';
@@ -50,7 +51,7 @@ function queueOf(kitchen: KitchenId): Queue {
  */
 export function replan(db: KitchenDb, reason: string, how: HowToReplan = {}): Promise<Replanned> {
   const s = queueOf(db.kitchen);
-  stopImproving(db.kitchen);
+  makeWay(db.kitchen);
   return new Promise((resolve) => {
     const before: Wanted = s.next ?? { reasons: [], waiting: [] };
     s.next = {

@@ -35,4 +35,15 @@ describe('a thread that is asked', () => {
     expect(await told('leave')).toBe('The thread of plans ended (7).');
     expect(await told('hello')).toBe('up');
   });
+  it('is quiet as soon as nobody waits for it', async () => {
+    const thread = new AskedThread('sums', script('parentPort.postMessage({ id, answer: request })'));
+    await thread.quiet();
+    const order: string[] = [];
+    const asked = [thread.ask('a'), thread.ask('b')].map((a) => a.then((answer) => order.push(`${answer}`)));
+    await Promise.all([...asked, thread.quiet().then(() => order.push('quiet'))]);
+    expect(order).toEqual(['a', 'b', 'quiet']);
+    const ending = new AskedThread('ends', script('process.exit(1)'));
+    const [left] = await Promise.all([ending.ask('x').catch((error: Error) => error.message), ending.quiet()]);
+    expect(left).toContain('ended');
+  });
 });

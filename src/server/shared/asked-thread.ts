@@ -13,6 +13,7 @@ export class AskedThread {
   private worker: Worker | null = null;
   private readonly waiting = new Map<number, Waiting>();
   private last = 0;
+  private whenQuiet: (() => void)[] = [];
 
   constructor(
     private readonly name: string,
@@ -26,6 +27,16 @@ export class AskedThread {
       this.waiting.set(id, { resolve, reject });
       worker.postMessage({ id, request });
     });
+  }
+
+  /** Until nobody waits for an answer of this thread. */
+  quiet(): Promise<void> {
+    return this.waiting.size === 0 ? Promise.resolve() : new Promise((resolve) => this.whenQuiet.push(resolve));
+  }
+
+  private tellQuiet(): void {
+    if (this.waiting.size > 0) return;
+    for (const tell of this.whenQuiet.splice(0)) tell();
   }
 
   private begin(): Worker {
@@ -43,6 +54,11 @@ export class AskedThread {
   private hear(said: Said): void {
     const one = this.waiting.get(said.id);
     this.waiting.delete(said.id);
+    this.tell(one, said);
+    this.tellQuiet();
+  }
+
+  private tell(one: Waiting | undefined, said: Said): void {
     if ('answer' in said) {
       one?.resolve(said.answer as never);
       return;
@@ -58,5 +74,6 @@ export class AskedThread {
     this.worker = null;
     for (const one of this.waiting.values()) one.reject(error);
     this.waiting.clear();
+    this.tellQuiet();
   }
 }

@@ -10,6 +10,7 @@ import { clashProblem } from '../../core/order/cake-clashes';
 import { type Kept, refuse, type Result } from '../shared/result';
 import type { Situation } from '../situation/situation';
 import { improveSoon } from '../plan/improve-behind';
+import { makeWay } from '../plan/make-way';
 import { savePlan } from '../plan/save-plan';
 import { planned } from '../plan/replan';
 import { commit } from '../shared/commit';
@@ -46,6 +47,14 @@ export async function takeOver(db: KitchenDb, id: string): Promise<Kept> {
 
 /** Makes adjustments come true at once, if they can: a pin that cannot be held is refused with the reason. */
 export async function steer(db: KitchenDb, wanted: Adjustment[]): Promise<Kept<{ label: string }>> {
+  makeWay(db.kitchen);
+  const steered = await setDown(db, wanted);
+  // Where nothing came of it, what went on behind goes on.
+  if (!steered.ok) improveSoon(db);
+  return steered;
+}
+
+async function setDown(db: KitchenDb, wanted: Adjustment[]): Promise<Kept<{ label: string }>> {
   const tried = await tryAdjustments(db, wanted, SET_DOWN);
   if (!tried.ok) return tried;
   const { trial } = tried;

@@ -56,8 +56,8 @@ interface TrialLimits {
 
 /** Limits of a trial that somebody looks at. */
 const TRIAL: TrialLimits = { seconds: 0.5, rounds: 20, thorough: true };
-/** Limits of what is tried only to be sure that it can be. */
-export const SET_DOWN: TrialLimits = { seconds: 0.25, enough: 0.1, rounds: 20, thorough: true, thread: 'plans' };
+/** Limits of what is tried only to be sure that it can be: little where nothing is later by it, as improvement goes on behind. */
+export const SET_DOWN: TrialLimits = { seconds: 1.5, enough: 0.05, rounds: 150, thorough: false, thread: 'plans' };
 
 /** Trials that can still be taken over; the oldest are forgotten first. */
 const MOST_KEPT = 60;

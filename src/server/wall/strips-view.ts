@@ -5,6 +5,7 @@ import type { HandLoad } from '../../core/plan-reading/loads';
 import { readingOf } from '../../core/plan-reading/plan-reading';
 import type { Span } from '../../core/time/spans';
 import type { PlanRow } from '../../data/repositories/plans';
+import { onceAPlan } from '../plan/once-a-plan';
 import { servedBy } from '../../core/situation/whose-step';
 import { type Situation } from '../situation/situation';
 
@@ -52,7 +53,7 @@ export function ovensOf(situation: Situation, plan: PlanRow): OvenView[] {
 }
 
 /** Cold and dry places, with how many of their shelves the plan uses over time. */
-export function storesOf(plan: PlanRow): StoreView[] {
+export const storesOf = onceAPlan((plan): StoreView[] => {
   const reading = readingOf(plan);
   const kinds = STORE_PLACES.filter((place) => PLACES[place].cools);
   const kindOf = new Map(plan.problem.equipment.map((e) => [e.id, e.kind]));
@@ -71,4 +72,4 @@ export function storesOf(plan: PlanRow): StoreView[] {
     const shelves = plan.problem.equipment.filter((e) => e.kind === kind).reduce((sum, e) => sum + e.units, 0);
     return { kind, shelves, times, used };
   });
-}
+});

@@ -31,6 +31,7 @@ import { LineFields } from './line-fields';
 import { StepLadder } from './step-ladder';
 import { KitchenLink } from '../kitchens/kitchen-link';
 import { useInKitchen } from '../kitchens/in-kitchen';
+import { showAgain } from '../parts/show-again';
 
 const LOST = say`The server did not answer. What you typed is still here: save again.`;
 
@@ -61,7 +62,7 @@ export function FormulaEditor({ view }: { view: FormulaEditView }) {
         const result = await saveFormulaAction(view.id, opened, values);
         if (result.ok) {
           router.push(within(`/formulas/${result.id}`));
-          router.refresh();
+          showAgain(router);
           return;
         }
         setProblem(result.message);

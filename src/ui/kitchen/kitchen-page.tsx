@@ -17,6 +17,7 @@ import { Page } from '../parts/page';
 import { useAction } from '../parts/use-action';
 import { ReadingFields } from './reading-fields';
 import { SchoolQuestion } from './school-question';
+import { showAgain } from '../parts/show-again';
 
 /** The figures that everything is computed with, the schools of the house, and the units its people read in. */
 export function KitchenPage({ view }: { view: KitchenView }) {
@@ -30,6 +31,7 @@ export function KitchenPage({ view }: { view: KitchenView }) {
           variant="outlined"
           color="secondary"
           component={NextLink}
+          prefetch={false}
           href="/kitchens"
         >{say`Other kitchens`}</Button>
       }
@@ -110,7 +112,7 @@ function Figures({ view }: { view: KitchenView }) {
       const set = Object.fromEntries(changed.map((f) => [f.path, number(typed[f.path]!)]));
       try {
         const result = await saveKitchenAction(view.version, { figures: set });
-        if (result.ok) router.refresh();
+        if (result.ok) showAgain(router);
         else {
           setProblem(result.message);
           setFields(result.fields ?? {});

@@ -20,6 +20,7 @@ export function KitchensPage({ kitchens }: { kitchens: KitchenLine[] }) {
           <li key={k.id}>
             <Box
               component={NextLink}
+              prefetch={false}
               href={kitchenPath(k.id, '/')}
               sx={{
                 display: 'block',

@@ -9,7 +9,11 @@ export function NoSuchKitchen() {
   return (
     <PlainMessage title={say`No such kitchen`}>
       <p>{say`There is no kitchen under this address in this database. It may have a slip in it, or be of another server.`}</p>
-      <NextLink href="/kitchens" className="zl-button zl-main">{say`The kitchens that are here`}</NextLink>
+      <NextLink
+        href="/kitchens"
+        prefetch={false}
+        className="zl-button zl-main"
+      >{say`The kitchens that are here`}</NextLink>
     </PlainMessage>
   );
 }

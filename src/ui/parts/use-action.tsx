@@ -5,6 +5,7 @@ import { useRouter } from 'next/navigation';
 import { useCallback, useState, useTransition, type ReactNode } from 'react';
 import type { Result } from '@/server/shared/result';
 import { Toast } from './toast';
+import { showAgain } from './show-again';
 
 const LOST = say`The kitchen’s server did not answer. Nothing was lost that had been confirmed; try again.`;
 const LATER = say`It is kept, but not planned yet: the plan that you see does not know of it.`;
@@ -30,7 +31,7 @@ export function useAction(): {
       } catch {
         setProblem(LOST);
       }
-      router.refresh();
+      showAgain(router);
     });
   const close = useCallback(() => setProblem(null), []);
   const message = problem === null ? null : <Toast text={problem} onClose={close} />;

@@ -3,6 +3,7 @@ import type { Chance } from '@/server/plan/chances';
 import { CHANCES_EVERY } from '@/core/time/chances-every';
 import { CHANCES } from '../asking/questions';
 import { useAsked, type Asked } from '../asking/use-asked';
+import { PLAN_STANDS, useSettled } from '../asking/use-settled';
 
 /**
  * Chances of being ready by order, as soon as the days have been lived through; empty until then. With another plan, and as time passes, they
@@ -18,9 +19,8 @@ export function useChances(
   old: boolean;
   asked: Pick<Asked<unknown>, 'problem' | 'again'>;
 } {
-  const asked = useAsked(plan === null ? null : CHANCES, `${plan} ${Math.floor(minute / CHANCES_EVERY)}`, {
-    keepOld: true,
-  });
+  const version = useSettled(`${plan} ${Math.floor(minute / CHANCES_EVERY)}`, PLAN_STANDS);
+  const asked = useAsked(plan === null ? null : CHANCES, version, { keepOld: true });
   const { answer } = asked;
   // A wall is drawn anew at every step of a drag: what it looks up is made once.
   const chances = useMemo(() => new Map(plan === null ? [] : answer?.orders.map((o) => [o.order, o])), [answer, plan]);

@@ -3,9 +3,8 @@
 import { useRouter } from 'next/navigation';
 import { useEffect } from 'react';
 import { inThisKitchen } from '../kitchens/in-kitchen';
+import { showAgain, showAgainSoon, showNoMore } from './show-again';
 
-/** Changes that come in a burst are shown once. Milliseconds. */
-const QUIET = 150;
 /** What is overdue becomes so by nothing but time: a page is never older than this. Milliseconds. */
 const OLDEST = 60_000;
 
@@ -14,16 +13,11 @@ export function useLive(inKitchen: boolean): void {
   const router = useRouter();
   useEffect(() => {
     if (!inKitchen) return;
-    let timer: ReturnType<typeof setTimeout> | undefined;
-    const show = () => router.refresh();
     const stream = new EventSource(inThisKitchen('/api/live'));
-    stream.onmessage = () => {
-      clearTimeout(timer);
-      timer = setTimeout(show, QUIET);
-    };
-    const everyMinute = setInterval(() => document.visibilityState === 'visible' && show(), OLDEST);
+    stream.onmessage = () => showAgainSoon(router);
+    const everyMinute = setInterval(() => document.visibilityState === 'visible' && showAgain(router), OLDEST);
     return () => {
-      clearTimeout(timer);
+      showNoMore();
       clearInterval(everyMinute);
       stream.close();
     };

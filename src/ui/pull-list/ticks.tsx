@@ -6,6 +6,7 @@ import Checkbox from '@mui/material/Checkbox';
 import { useRouter } from 'next/navigation';
 import { useOptimistic, useTransition, type ReactNode } from 'react';
 import { tickAction } from '../actions';
+import { showAgain } from '../parts/show-again';
 
 export interface Ticks {
   has: (key: string) => boolean;
@@ -30,7 +31,7 @@ export function useTicks(stored: string[], complain: (problem: string) => void):
         const done = await tickAction(key, on).catch(() => null);
         if (!done?.ok)
           complain(done?.message ?? say`The kitchen’s server did not answer: this line is not ticked off yet.`);
-        router.refresh();
+        showAgain(router);
       }),
   };
 }

@@ -104,6 +104,7 @@ function ThisKitchenLink({ name }: { name: string }) {
   return (
     <Box
       component={NextLink}
+      prefetch={false}
       href="/kitchens"
       aria-label={say`${name}: go to another kitchen`}
       title={name}

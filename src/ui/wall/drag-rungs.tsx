@@ -11,6 +11,10 @@ function movableRung(target: EventTarget | null): HTMLElement | null {
   return rung && rung.dataset.state !== 'done' && rung.dataset.state !== 'running' ? rung : null;
 }
 
+/** What is in the hand, and what moves along, is said beside it in words: the library need not say it as well. */
+const nothing = () => undefined;
+const SILENT = { onDragStart: nothing, onDragOver: nothing, onDragEnd: nothing, onDragCancel: nothing };
+
 /**
  * Lets rungs be dragged through time. The field is what the library holds, and which rung is meant is looked up as it is taken: hundreds of
  * things to be dragged, each told of every move, would make the wall slow.
@@ -25,6 +29,7 @@ export function DragRungs({ scale, trial, children }: { scale: TimeScale; trial:
   return (
     <DndContext
       sensors={sensors}
+      accessibility={{ announcements: SILENT }}
       autoScroll={{ threshold: { x: 0, y: 0.12 } }}
       onDragStart={({ activatorEvent }) => {
         const rung = movableRung(activatorEvent.target);

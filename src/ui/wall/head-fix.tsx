@@ -7,6 +7,7 @@ import type { Headline } from '@/server/wall/headline';
 import { replanAction, takeOverAction } from '../actions';
 import type { useAction } from '../parts/use-action';
 import { useAction as useOwnAction } from '../parts/use-action';
+import { PLAN_STANDS, useSettled } from '../asking/use-settled';
 import { useHelp } from '../parts/use-help';
 import { KitchenLink } from '../kitchens/kitchen-link';
 
@@ -28,7 +29,9 @@ export function HeadFix({
 }) {
   const { fix } = headline;
   const late = fix && 'order' in fix && fix.help ? fix.order : null;
-  const { answer: help, problem } = useHelp(late, plan);
+  const settled = useSettled(plan, PLAN_STANDS);
+  const { answer, problem } = useHelp(late, settled);
+  const help = settled === plan ? answer : undefined;
   const take = useOwnAction();
   if (!fix) return null;
   if ('replan' in fix)

@@ -7,9 +7,7 @@ import { NotAnsweredNote } from '../asking/not-answered';
 import { LOAD } from '../asking/questions';
 import { useAsked } from '../asking/use-asked';
 import { SidePanel } from './side-panel';
-
-/** Above this share of a shift there is no room for a slip. */
-const FULL = 0.85;
+import { FULL } from '@/core/plan-reading/full';
 
 /** What each person and each item has to carry, day by day, by the plan of this number. */
 export function LoadPanel({ plan, onClose }: { plan: number; onClose: () => void }) {

@@ -84,7 +84,7 @@ function Flagged({ ladder, when }: { ladder: LadderView; when: string }) {
   const tone = toneOf(ladder.status);
   return (
     <li>
-      <KitchenLink href={`/orders/${ladder.order}`} prefetch={false}>
+      <KitchenLink href={`/orders/${ladder.order}`}>
         <span className="zl-phone-when">{when}</span>
         <span className="zl-phone-what">{ladder.title}</span>
         <span className={`zl-tone-${tone}`}>

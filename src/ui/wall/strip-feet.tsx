@@ -3,6 +3,7 @@ import { durationText } from '@/core/time/duration-text';
 import type { HandView } from '@/server/wall/strips-view';
 import type { WallView } from '@/server/wall/wall-view';
 import { stripLefts, stripSizes, STRIPS_SIDE } from './strip-sizes';
+import { FULL } from '@/core/plan-reading/full';
 
 /** The feet of the strips: whose hands, which oven, what cold; and what opens and folds them. */
 export function StripFeet({
@@ -80,7 +81,7 @@ function TodaysLoad({ today }: { today: HandView['today'] }) {
       <span
         style={{
           width: `${Math.min(100, share * 100)}%`,
-          background: share > 0.9 ? 'var(--zl-misses)' : 'var(--zl-holds)',
+          background: share > FULL ? 'var(--zl-misses)' : 'var(--zl-holds)',
         }}
       />
     </span>

@@ -4,6 +4,7 @@ import { COST_OF_LEAVING_OUT } from '../../planning-format/plan';
 import { pickupsOf, type Model } from '../model/model';
 import { FREE, type Group } from '../model/step-model';
 import { combinations } from '../placing/routes';
+import { kitchenOf, knownBound } from './known-bounds';
 import { oneMachineBound, type OneMachineJob } from './one-machine';
 import { sum } from '../model/random';
 import { nextEarlier, nextLater } from '../placing/slot';
@@ -39,7 +40,9 @@ export function groupBounds(model: Model): number[] {
   let bounds = known.get(model);
   if (!bounds) {
     const table = new Timetable(model);
-    known.set(model, (bounds = model.groups.map((group) => groupBound(table, group))));
+    const kitchen = kitchenOf(model);
+    bounds = model.groups.map((group) => knownBound(model, group, kitchen, () => groupBound(table, group)));
+    known.set(model, bounds);
   }
   return bounds;
 }

@@ -5,6 +5,7 @@ import { durationText } from '../../../core/time/duration-text';
 import type { Span } from '../../../core/time/spans';
 import type { Adjustment } from '../../../core/steering/plan-edit';
 import { orderId } from '../../../core/ids/ids';
+import { readPlan } from '../../../data/repositories/plans';
 import { trials, tryOn, type Trial } from '../../steering/trials';
 import type { ExtraSpan, Planned } from './remedy-ideas';
 import { QUARTER, MOST_OVERTIME } from './limits';
@@ -132,6 +133,8 @@ export class Trials {
   private async run(wanted: Adjustment[]): Promise<Trial | null> {
     if (performance.now() - this.begun > this.seconds * 1000) return null;
     const { situation, plan } = this.planned;
+    // What would help an older plan nobody wants to know any more, and whoever asks of the newest one waits for the same thread.
+    if ((await readPlan(this.db))?.id !== plan.id) return null;
     const tried = await tryOn(this.db, situation, plan, wanted);
     if (tried.ok) this.made.push(tried.trial.id);
     return tried.ok && tried.trial.unpinned.every((s) => !wanted.some((w) => w.key === s)) ? tried.trial : null;
