@@ -4,7 +4,13 @@ import { headers } from 'next/headers';
 import type { ReactNode } from 'react';
 import { Providers } from '@/ui/theme/providers';
 import './globals.css';
+import '@/ui/parts/parts.css';
+import '@/ui/shell/shell.css';
 import '@/ui/ladder/ladder.css';
+import '@/ui/wall/wall.css';
+import '@/ui/wall/strips.css';
+import '@/ui/wall/feet.css';
+import '@/ui/wall/phone.css';
 
 export const metadata: Metadata = {
   title: { default: 'Zest Ladder', template: '%s · Zest Ladder' },

@@ -1,6 +1,6 @@
 import { expect, test as base } from '@playwright/test';
 import { serveKitchen } from './kitchen-server.mjs';
-import { seriousFaults } from './serious';
+import { faults } from './faults';
 
 export { expect, type Page } from '@playwright/test';
 
@@ -37,6 +37,6 @@ export const test = base.extend<{ baseURL: string }, { kitchen: Kitchen }>({
     await give(page);
     if (info.status !== info.expectedStatus || page.isClosed() || !page.url().startsWith('http')) return;
     // While answers are still coming, what waits for them is pale: it is looked at until it has settled.
-    await expect.poll(() => seriousFaults(page), { timeout: 25_000 }).toEqual([]);
+    await expect.poll(() => faults(page), { timeout: 25_000 }).toEqual([]);
   },
 });

@@ -14,7 +14,7 @@ import { useLive } from '../parts/use-live';
 import { useMinute } from '../parts/use-minute';
 import { ThemeSwitch } from '../shell/theme-switch';
 import { headingFont } from '../theme/theme';
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { Alone, ToStart } from './alone';
 import { BigButton } from '../parts/big-button';
 import { CheckGate } from './check-gate';
@@ -22,6 +22,7 @@ import { Prepare, Reminders } from './notes';
 import { Timer } from './timer';
 import { NotYet } from './not-yet';
 import { useTaps } from '../parts/use-taps';
+import { LostNote } from '../shell/lost-note';
 import { KitchenLink } from '../kitchens/kitchen-link';
 
 /** What now, how much, in which tin, until what sign, and what next: to be read from two metres. */
@@ -29,7 +30,7 @@ export function BenchPage({ view }: { view: BenchView }) {
   const hydrated = useHydrated();
   const minute = useMinute(view.minute);
   const tap = useTaps(view.clock, minute);
-  useLive(true);
+  const lost = useLive(true);
   const time = (m: number) => timeOf(m, view.clock).toFormat('HH:mm');
   const { now } = view;
   return (
@@ -50,7 +51,7 @@ export function BenchPage({ view }: { view: BenchView }) {
         <Box
           component={KitchenLink}
           href="/bench"
-          aria-label={say`Somebody else`}
+          aria-label={say`${view.person.initials}: somebody else`}
           sx={{
             width: 48,
             height: 48,
@@ -70,6 +71,7 @@ export function BenchPage({ view }: { view: BenchView }) {
         <ThemeSwitch />
         <Box sx={{ fontFamily: headingFont, fontWeight: 700, fontSize: 28 }}>{time(minute)}</Box>
       </Box>
+      <LostNote since={lost} />
       <Box component="main" id="main" sx={{ maxWidth: 860, mx: 'auto', px: 3, py: 2.5 }}>
         {now ? <Now step={now} view={view} minute={minute} tap={tap} time={time} /> : <Nothing view={view} />}
         {view.last && (
@@ -158,6 +160,15 @@ function Now({
     setAsked(null);
     tap.run(() => extendStepAction(step.step, minutes), say`Not yet`);
   };
+  // The button that was pressed is gone with what it was for: the keyboard goes on at what is to be done now.
+  const heading = useRef<HTMLHeadingElement>(null);
+  const at = `${step.step} ${step.running !== null}`;
+  const was = useRef(at);
+  useEffect(() => {
+    const gone = was.current !== at && document.activeElement === document.body;
+    was.current = at;
+    if (gone) heading.current?.focus({ preventScroll: true });
+  }, [at]);
   return (
     <section aria-label={say`Now`}>
       <Label>
@@ -168,8 +179,11 @@ function Now({
       </Label>
       <Box
         component="h1"
+        ref={heading}
+        tabIndex={-1}
         sx={{
           m: 0,
+          outline: 'none',
           fontFamily: headingFont,
           fontWeight: 700,
           fontSize: 48,

@@ -7,21 +7,26 @@ import TextField from '@mui/material/TextField';
 import { useMemo, useState } from 'react';
 import { durationText } from '@/core/time/duration-text';
 import type { FormulaLineView } from '@/server/formulas/formula-pages';
+import { finder } from '../finding/finder';
 import { Page } from '../parts/page';
 import { KitchenLink } from '../kitchens/kitchen-link';
 
 /** All formulas, by family, narrowed as one types. */
-export function FormulaList({ formulas }: { formulas: FormulaLineView[] }) {
-  const [words, setWords] = useState('');
+export function FormulaList({ formulas, find }: { formulas: FormulaLineView[]; find: string }) {
+  const [words, setWords] = useState(find);
+  const search = useMemo(
+    () =>
+      finder(formulas, (f) => ({
+        name: f.name,
+        more: [f.family, f.story, ...f.allergens.map((a) => term(a)), ...f.usedBy, ...f.ingredients].join(' '),
+      })),
+    [formulas],
+  );
   const families = useMemo(() => {
-    const wanted = words.toLowerCase().split(/\s+/).filter(Boolean);
-    const found = formulas.filter((f) => {
-      const text = [f.name, f.family, f.story, ...f.allergens, ...f.usedBy, ...f.ingredients].join(' ').toLowerCase();
-      return wanted.every((w) => text.includes(w));
-    });
+    const found = search(words).map((h) => h.item);
     const names = [...new Set(found.map((f) => f.family))].sort((a, b) => a.localeCompare(b));
     return names.map((family) => ({ family, list: found.filter((f) => f.family === family) }));
-  }, [formulas, words]);
+  }, [search, words]);
   return (
     <Page
       title={say`Formulas`}

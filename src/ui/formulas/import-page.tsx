@@ -89,7 +89,7 @@ export function ImportPage({ ingredients, cups }: ImportPageProps) {
               </MenuItem>
             ))}
           </TextField>
-          <Button variant="outlined" color="secondary" component="label" disabled={busy}>
+          <Button variant="outlined" color="secondary" component="label" role={undefined} disabled={busy}>
             {say`Choose a file`}
             <input
               type="file"

@@ -8,6 +8,7 @@ import type { KitchenView } from '@/server/kitchen/kitchen-settings';
 import type { TriedChoices } from '@/server/kitchen/try-choices';
 import { tryChoicesAction } from '../actions';
 import { ChoiceCard } from '../parts/choice-card';
+import { ChoiceGroup } from '../parts/choice-group';
 import { triedWords } from './tried-words';
 
 interface SchoolQuestionProps {
@@ -47,9 +48,9 @@ export function SchoolQuestion({ school: s, disabled, onChoose }: SchoolQuestion
           </Box>
         )}
       </Box>
-      <Box
-        role="radiogroup"
-        aria-label={s.question}
+      <ChoiceGroup
+        label={s.question}
+        arrowsChoose={false}
         sx={{
           display: 'grid',
           gridTemplateColumns: { xs: '1fr', sm: 'repeat(auto-fit, minmax(260px, 1fr))' },
@@ -69,7 +70,7 @@ export function SchoolQuestion({ school: s, disabled, onChoose }: SchoolQuestion
             {tried && <Box sx={{ fontSize: 13.5, mt: 0.5 }}>{triedWords(tried, c.key, s.chosen)}</Box>}
           </ChoiceCard>
         ))}
-      </Box>
+      </ChoiceGroup>
     </Box>
   );
 }

@@ -6,7 +6,7 @@ import type { LadderView, RailView, RungView } from '@/server/ladder/ladder-view
 import { toneOf } from '../parts/status';
 import { Flag, flagBox } from './flag';
 import { Rail } from './rails';
-import { isSigned, Rung } from './rung';
+import { isSigned, Rung, overText } from './rung';
 import { initialsOf, layOutRungs } from './rung-layout';
 import type { TimeScale } from './time-scale';
 
@@ -99,15 +99,16 @@ function Column(props: ColumnProps) {
       <Rail rails={rightRail} scale={scale} side="right" />
       {laid.rungs.map((placed) => {
         const { rung } = placed;
+        const over = rung.state === 'overdue' && minute !== null ? minute - rung.start : 0;
         return (
           <Rung
             key={rung.step}
             placed={placed}
-            label={labelOf(rung, ladder, clock)}
+            label={labelOf(rung, over, ladder, clock)}
             marks={{
               next: next?.has(rung.step) ?? false,
               decides: rung.step === ladder.decides && tone !== 'holds' && rung.state !== 'done' ? tone : null,
-              over: rung.state === 'overdue' && minute !== null ? minute - rung.start : 0,
+              over,
               lit: lit && lit(rung),
               moving: !moved?.starts.has(rung.step) ? null : moved.held === rung.step ? 'held' : 'along',
             }}
@@ -129,10 +130,12 @@ function Column(props: ColumnProps) {
 }
 
 /** Everything that a rung shows and more, for who hears it: its name, whose it is, when, by whom, how it stands. */
-function labelOf(rung: RungView, ladder: LadderView, clock: Clock): string {
+/** It begins with what is seen on the rung. */
+function labelOf(rung: RungView, over: number, ladder: LadderView, clock: Clock): string {
   const state = rung.state === 'planned' ? '' : `, ${term(rung.state)}`;
   const pinned = rung.pinned ? say`, pinned` : '';
-  return `${rung.name}, ${ladder.title}, ${dayClockText(rung.start, clock)}, ${initialsOf(rung)}${state}${pinned}`;
+  const seen = over > 0 ? `${rung.name}, ${overText(over)}, ${initialsOf(rung)}` : `${rung.name}, ${initialsOf(rung)}`;
+  return `${seen}, ${ladder.title}, ${dayClockText(rung.start, clock)}${state}${pinned}`;
 }
 
 function shifted(rung: RungView, starts: ReadonlyMap<string, number>): RungView {

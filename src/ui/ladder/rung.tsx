@@ -1,4 +1,3 @@
-import { say } from '@/core/words/say';
 import PushPin from '@mui/icons-material/PushPin';
 import { Fragment, memo, type CSSProperties } from 'react';
 import { durationText } from '@/core/time/duration-text';
@@ -48,6 +47,7 @@ export const Rung = memo(
         data-lit={lit ?? undefined}
         data-moving={moving ?? undefined}
         data-pinned={rung.pinned || undefined}
+        data-cut={name?.cut || undefined}
         style={own}
       >
         {sign}
@@ -62,6 +62,7 @@ export const Rung = memo(
             {line}
           </Fragment>
         ))}
+        {who && ' '}
         {who && <span className="zl-rung-who">{over > 0 ? overText(over) : initialsOf(rung)}</span>}
       </button>
     );
@@ -78,10 +79,11 @@ function signOf({ rung }: PlacedRung, { decides }: RungMarks) {
   if (rung.state === 'overdue') return `${TONE_SHAPES.misses} `;
   if (decides) return `${TONE_SHAPES[decides]} `;
   if (!rung.pinned) return null;
-  return <PushPin aria-label={say`pinned`} style={{ fontSize: 12, marginRight: 2, verticalAlign: '-2px' }} />;
+  return <PushPin style={{ fontSize: 12, marginRight: 2, verticalAlign: '-2px' }} />;
 }
 
-const overText = (minutes: number) => `+${durationText(minutes)}`;
+/** By how much it is over its time: "+1 h 20". */
+export const overText = (minutes: number) => `+${durationText(minutes)}`;
 
 const sameMarks = (a: RungMarks, b: RungMarks) =>
   a.next === b.next && a.decides === b.decides && a.over === b.over && a.lit === b.lit && a.moving === b.moving;

@@ -8,7 +8,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import type { OrderView } from '@/server/orders/order-view';
 import { bringBackAction, changePartAction, handOverAction, leaveOutAction, takeNewerRulesAction } from '../actions';
-import { Caution } from '../parts/caution';
+import { Cautions } from '../parts/caution';
 import { Page } from '../parts/page';
 import { useAction } from '../parts/use-action';
 import { CrossSection } from './cross-section';
@@ -166,9 +166,7 @@ export function OrderPage({ view }: { view: OrderView }) {
               <b>{say`Note:`}</b> {view.note}
             </Box>
           )}
-          {view.cautions.map((c) => (
-            <Caution key={c} text={c} />
-          ))}
+          <Cautions texts={view.cautions} />
         </Box>
       </Box>
       {action.message}

@@ -7,6 +7,7 @@ import TextField from '@mui/material/TextField';
 import type { OrderForm } from '@/core/input/order-input';
 import type { BuildChoice } from '@/server/builds/build-choices';
 import { ChoiceCard } from '../parts/choice-card';
+import { ChoiceGroup } from '../parts/choice-group';
 import { ClashNote } from './clash-note';
 import { formulaOf } from './clash-ways';
 import { useOffers } from './step-size';
@@ -33,7 +34,7 @@ export function StepBuild({ values, builds, set, problem }: StepBuildProps) {
         alignItems: 'start',
       }}
     >
-      <Box role="radiogroup" aria-label={say`Build`} sx={{ display: 'grid', gap: 1 }}>
+      <ChoiceGroup label={say`Build`} sx={{ display: 'grid', gap: 1 }}>
         {problem && (
           <Box role="alert" sx={{ color: 'var(--zl-missesText)' }}>
             {problem}
@@ -58,7 +59,7 @@ export function StepBuild({ values, builds, set, problem }: StepBuildProps) {
             </ChoiceCard>
           );
         })}
-      </Box>
+      </ChoiceGroup>
       {chosen && (
         <Box sx={{ position: 'sticky', top: 8 }}>
           <ClashNote build={chosen} builds={fitting} values={values} set={set} />

@@ -6,7 +6,7 @@ import Chip from '@mui/material/Chip';
 import CircularProgress from '@mui/material/CircularProgress';
 import type { OrderReview } from '@/server/orders/review-order';
 import { AnswerBox } from '../parts/answer-box';
-import { Caution } from '../parts/caution';
+import { Cautions } from '../parts/caution';
 import { CrossSection } from './cross-section';
 import { PartTable } from './part-table';
 
@@ -51,9 +51,7 @@ export function StepReview({ review }: { review: OrderReview | null }) {
             />
           ))}
         </Box>
-        {review.cautions.map((c) => (
-          <Caution key={c} text={c} />
-        ))}
+        <Cautions texts={review.cautions} />
       </Box>
     </Box>
   );

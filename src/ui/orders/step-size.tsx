@@ -9,6 +9,7 @@ import { NotAnsweredNote } from '../asking/not-answered';
 import { shapesFor } from '../asking/questions';
 import { useAsked } from '../asking/use-asked';
 import { ChoiceCard } from '../parts/choice-card';
+import { ChoiceGroup } from '../parts/choice-group';
 
 const KINDS: Record<ShapeOffer['kind'], string> = {
   'one cake': say`One cake`,
@@ -55,7 +56,7 @@ export function StepSize({ portions, size, builds, build, own, open, onPropose, 
     );
   const kinds = Object.keys(KINDS).filter((kind) => offers.some((o) => o.kind === kind)) as ShapeOffer['kind'][];
   return (
-    <Box role="radiogroup" aria-label={say`Shape and tiers`}>
+    <ChoiceGroup label={say`Shape and tiers`}>
       {problem && (
         <Box role="alert" sx={{ color: 'var(--zl-missesText)', mb: 1 }}>
           {problem}
@@ -106,7 +107,7 @@ export function StepSize({ portions, size, builds, build, own, open, onPropose, 
           </Box>
         );
       })}
-    </Box>
+    </ChoiceGroup>
   );
 }
 

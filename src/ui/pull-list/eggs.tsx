@@ -33,7 +33,9 @@ export function Eggs({ view }: { view: PullListView }) {
       >
         <thead>
           <tr>
-            <th />
+            <th>
+              <span className="zl-only-heard">{say`what`}</span>
+            </th>
             <th>{say`wanted`}</th>
             <th>{say`over`}</th>
           </tr>

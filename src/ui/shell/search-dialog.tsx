@@ -4,12 +4,13 @@ import { say } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import Dialog from '@mui/material/Dialog';
 import { useRouter } from 'next/navigation';
-import { useId, useState } from 'react';
+import { useId, useMemo, useState } from 'react';
 import type { Found } from '@/server/search/search';
 import { AskingProvider } from '../asking/asking-provider';
 import { NotAnsweredNote } from '../asking/not-answered';
 import { EVERYTHING_TO_FIND } from '../asking/questions';
 import { useAsked } from '../asking/use-asked';
+import { finder, type Hit } from '../finding/finder';
 import { useInKitchen } from '../kitchens/in-kitchen';
 
 /** Shown of each group, so that one group does not push the others out of sight. */
@@ -43,7 +44,11 @@ function Palette({ onClose }: { onClose: () => void }) {
   const [words, setWords] = useState('');
   const [at, setAt] = useState(0);
   const asked = useAsked(EVERYTHING_TO_FIND);
-  const found = matching(asked.answer ?? [], words);
+  const find = useMemo(
+    () => finder(asked.answer ?? [], (f) => ({ name: f.label, more: `${f.detail} ${f.words}` })),
+    [asked.answer],
+  );
+  const found = useMemo(() => grouped(find(words)), [find, words]);
   const go = (to: Found | undefined) => {
     if (!to) return;
     onClose();
@@ -58,8 +63,8 @@ function Palette({ onClose }: { onClose: () => void }) {
         aria-expanded
         aria-controls={list}
         aria-activedescendant={found[at] ? `${list}-${at}` : undefined}
-        aria-label={say`Orders, formulas, calculators`}
-        placeholder={say`Orders, formulas, ingredients, calculators`}
+        aria-label={say`Orders, formulas, people, ingredients, commands`}
+        placeholder={say`Orders, formulas, people, ingredients, commands`}
         value={words}
         onChange={(e: React.ChangeEvent<HTMLInputElement>) => {
           setWords(e.target.value);
@@ -87,7 +92,7 @@ function Palette({ onClose }: { onClose: () => void }) {
       <NotAnsweredNote asked={asked} what={say`Nothing can be found now`} />
       <Box id={list} role="listbox" aria-label={say`Found`} sx={{ mt: 1, maxHeight: '55vh', overflowY: 'auto' }}>
         {found.map((f, i) => (
-          <Box key={f.href}>
+          <Box key={`${f.group} ${f.href}`}>
             {found[i - 1]?.group !== f.group && (
               <Box sx={{ fontSize: 12.5, fontWeight: 700, color: 'var(--zl-muted)', mt: 1 }}>{f.group}</Box>
             )}
@@ -119,14 +124,8 @@ function Palette({ onClose }: { onClose: () => void }) {
   );
 }
 
-/** Those that have all words, names before ingredients, a few of each group. */
-function matching(all: Found[], words: string): Found[] {
-  const wanted = words.toLowerCase().split(/\s+/).filter(Boolean);
-  const hits = all.filter((f) => wanted.every((w) => `${f.label} ${f.detail} ${f.words}`.toLowerCase().includes(w)));
-  const named = (f: Found) => wanted.every((w) => f.label.toLowerCase().includes(w));
-  const groups = [...new Set(all.map((f) => f.group))];
-  return groups.flatMap((g) => {
-    const own = hits.filter((f) => f.group === g);
-    return [...own.filter(named), ...own.filter((f) => !named(f))].slice(0, SHOWN);
-  });
+/** Nearest group first, a few of each. */
+function grouped(hits: Hit<Found>[]): Found[] {
+  const groups = [...new Set(hits.map((h) => h.item.group))];
+  return groups.flatMap((g) => hits.flatMap((h) => (h.item.group === g ? [h.item] : [])).slice(0, SHOWN));
 }

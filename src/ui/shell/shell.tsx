@@ -12,6 +12,8 @@ import { Keys } from './keys';
 import { SearchPalette } from './search-palette';
 import { ThemeSwitch } from './theme-switch';
 import { useInKitchen } from '../kitchens/in-kitchen';
+import { LostNote } from './lost-note';
+import { useArrival } from './use-arrival';
 import { KitchenLink } from '../kitchens/kitchen-link';
 import { useKitchen } from '../kitchens/kitchen-provider';
 
@@ -31,7 +33,8 @@ export function Shell({ children }: { children: ReactNode }) {
   const within = useInKitchen();
   const kitchen = useKitchen();
   const hydrated = useHydrated();
-  useLive(kitchen !== null);
+  const lost = useLive(kitchen !== null);
+  useArrival(path);
   const places = (kitchen ? PLACES : []).map((p) => ({
     ...p,
     here: p.href === '/' ? path === within('/') : path.startsWith(within(p.href)),
@@ -69,6 +72,7 @@ export function Shell({ children }: { children: ReactNode }) {
         <ThemeSwitch />
         <Keys />
       </Box>
+      <LostNote since={lost} />
       {children}
     </Box>
   );

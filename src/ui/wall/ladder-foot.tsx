@@ -63,10 +63,12 @@ export const LadderFoot = memo(function LadderFoot({
   );
 });
 
-/** "1 h 18 to spare", or only "1 h 18" where there is no room; its shape and colour say the rest. */
+/** "1 h 18 to spare", or only "1 h 18" where there is no room, late or not; its shape and colour say the rest. */
 function shortStatus({ status }: LadderView, width: number): string {
   const text = statusText(status);
-  return fitName(text, width - SIDES, PART, 1)?.cut === false ? text : text.replace(say` to spare`, '');
+  const fits = (t: string) => fitName(t, width - SIDES, PART, 1)?.cut === false;
+  const bare = text.replace(say` to spare`, '');
+  return [text, bare].find(fits) ?? bare.replace(say`late `, '');
 }
 
 /** The foot of a ladder that is a picture: its name, standing. */

@@ -70,7 +70,7 @@ export const PinchLine = memo(function PinchLine({
             type="button"
             className="zl-pinch"
             aria-pressed={on}
-            aria-label={say`No room: ${group.text}`}
+            aria-label={word ? say`${word}: no room, ${group.text}` : say`No room: ${group.text}`}
             title={group.text}
             onClick={() => onChoose(on ? null : group)}
             style={{ left: PINCH_LEFT, top, height: bottom - top, width: PINCH_WIDTH }}

@@ -31,7 +31,7 @@ export function StripFeet({
           title={
             h.today ? say`${h.name} today: ${durationText(h.today.busy)} of ${durationText(h.today.there)}` : h.name
           }
-          aria-label={say`Light up the rungs of ${h.name}`}
+          aria-label={say`${h.initials}: light up the rungs of ${h.name}`}
           aria-pressed={person === h.id}
           onClick={() => onPerson(person === h.id ? null : h.id)}
           style={{ left: left.hand + i * sizes.hand, width: sizes.hand }}

@@ -8,7 +8,7 @@ export interface StripSizes {
   apart: number;
 }
 
-const FOLDED: StripSizes = { hand: 19, oven: 20, store: 18, apart: 6 };
+const FOLDED: StripSizes = { hand: 24, oven: 20, store: 18, apart: 5 };
 const OPEN: StripSizes = { hand: 34, oven: 44, store: 48, apart: 14 };
 /** To the left and right of all. */
 export const STRIPS_SIDE = 6;

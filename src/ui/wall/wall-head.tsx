@@ -55,8 +55,8 @@ export function WallHead(props: WallHeadProps) {
   return (
     <header className="zl-head">
       <h1 className="zl-only-heard">{say`The wall`}</h1>
-      <div role="status" className="zl-headline">
-        <span className="zl-headline-words">
+      <div className="zl-headline">
+        <span role="status" className="zl-headline-words">
           <span aria-hidden style={{ color: `var(--zl-${headline.tone}Text)` }}>
             {TONE_SHAPES[headline.tone]}{' '}
           </span>

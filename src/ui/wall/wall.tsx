@@ -160,39 +160,45 @@ export function Wall({ sent }: { sent: SentWall }) {
           <WhatIfPanel view={current} trial={trial} onTrial={setTrial} onClose={() => setPanel(null)} />
         )}
         {panel === 'load' && <LoadPanel plan={current.plan} onClose={() => setPanel(null)} />}
-        <Moving action={action} clock={view.clock} nameOf={nameOf}>
-          <Field
-            ref={field}
-            view={view}
-            ladders={ladders}
-            {...stands}
-            picture={picture}
-            scale={scale}
-            minute={minute}
-            from={{ minute: place.minute, ladder: place.ladder }}
-            opened={opened}
-            next={next}
-            lit={lit}
-            chances={chances}
-            oldChances={oldChances}
-            pinches={pinches}
-            pinched={pinched}
-            strips={shown}
-            person={person}
-            trial={trial !== null}
-            onMoved={moved}
-            onZoom={zoomTo}
-            onSize={setSize}
-            onToggle={toggle}
-            onOpen={setStep}
-            onPerson={setPerson}
-            onPinch={setPinched}
-            onStrips={openStrips}
-          />
-        </Moving>
+        {narrow !== true && (
+          <Moving action={action} clock={view.clock} nameOf={nameOf}>
+            <Field
+              ref={field}
+              view={view}
+              ladders={ladders}
+              {...stands}
+              picture={picture}
+              scale={scale}
+              minute={minute}
+              from={{ minute: place.minute, ladder: place.ladder }}
+              opened={opened}
+              next={next}
+              lit={lit}
+              chances={chances}
+              oldChances={oldChances}
+              pinches={pinches}
+              pinched={pinched}
+              strips={shown}
+              person={person}
+              trial={trial !== null}
+              onMoved={moved}
+              onZoom={zoomTo}
+              onSize={setSize}
+              onToggle={toggle}
+              onOpen={setStep}
+              onPerson={setPerson}
+              onPinch={setPinched}
+              onStrips={openStrips}
+            />
+          </Moving>
+        )}
         {trial && <CopyBadge />}
       </Box>
       <NotAnsweredNote asked={askedChances} what={say`How likely each pickup is could not be reckoned`} />
+      {/* Why there is another plan, said once to who listens. */}
+      <p role="status" className="zl-only-heard">
+        {view.planned}
+      </p>
       <Legend climbs={climbs} planned={view.planned} />
       <StepDrawerOnce step={step} known={step === null ? null : knownOf(view, step)} onClose={closeStep} />
       {action.message}

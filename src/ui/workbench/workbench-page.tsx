@@ -4,7 +4,7 @@ import { say } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import TextField from '@mui/material/TextField';
 import { useRouter } from 'next/navigation';
-import { useEffect, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import type { CalculationAnswer, CalculatorView, WorkbenchView } from '@/server/workbench/calculators';
 import type { PlacedPiece } from '@/core/shape/piece';
 import { calculateAction } from '../actions';
@@ -12,6 +12,7 @@ import { Page } from '../parts/page';
 import type { RowPiece } from '@/core/shape/cutting-scheme';
 import type { Form } from '@/core/shape/form';
 import { CutDrawing, PanelDrawing, SheetDrawing } from './drawings';
+import { finder } from '../finding/finder';
 import { CalcField } from './fields';
 import { startValues, toInput, type Values } from './typed-values';
 import { Results } from './results';
@@ -24,13 +25,11 @@ export function WorkbenchPage({ view, wanted }: { view: WorkbenchView; wanted: s
   const [words, setWords] = useState('');
   const chosen =
     view.calculators.find((c) => c.name === wanted) ?? view.calculators.find((c) => c.name === 'tin-swap')!;
-  const found = view.calculators.filter((c) => {
-    const text = `${c.title} ${c.name} ${c.group} ${c.about} ${c.also}`.toLowerCase();
-    return words
-      .toLowerCase()
-      .split(/\s+/)
-      .every((w) => text.includes(w));
-  });
+  const find = useMemo(
+    () => finder(view.calculators, (c) => ({ name: c.title, more: `${c.name} ${c.group} ${c.about} ${c.also}` })),
+    [view.calculators],
+  );
+  const found = useMemo(() => find(words).map((h) => h.item), [find, words]);
   const groups = [...new Set(found.map((c) => c.group))];
   return (
     <Page

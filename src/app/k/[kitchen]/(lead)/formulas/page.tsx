@@ -6,8 +6,13 @@ import { opened, type InKitchen } from '../../opened';
 
 export const metadata: Metadata = { title: 'Formulas' };
 
-export default async function FormulasPage({ params }: InKitchen) {
+export default async function FormulasPage({
+  params,
+  searchParams,
+}: InKitchen & { searchParams: Promise<{ find?: string | string[] }> }) {
   const formulas = await loadFormulas(await opened(params));
   if (!formulas) notFound();
-  return <FormulaList formulas={formulas} />;
+  const { find = '' } = await searchParams;
+  const words = [find].flat().join(' ');
+  return <FormulaList key={words} formulas={formulas} find={words} />;
 }

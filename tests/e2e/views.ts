@@ -1,0 +1,20 @@
+/** Every main view, by its name and its place in a kitchen. */
+export const VIEWS = [
+  ['wall', '/'],
+  ['week', '/?look=week'],
+  ['bench', '/bench'],
+  ['own bench', '/bench/bo'],
+  ['told', '/k/demo/told'],
+  ['orders', '/orders'],
+  ['order', '/orders/68'],
+  ['change of an order', '/orders/68/edit'],
+  ['new order', '/orders/new'],
+  ['pull list', '/pull-list'],
+  ['formulas', '/formulas'],
+  ['formula', '/formulas/quince-curd'],
+  ['editor', '/formulas/quince-curd/edit'],
+  ['import', '/formulas/import'],
+  ['workbench', '/workbench'],
+  ['kitchen', '/kitchen'],
+  ['kitchens', '/kitchens'],
+] as const;
