@@ -9,7 +9,7 @@ const ladder = (order: number, count: number): WallView['ladders'][number] => ({
   ...{ order, title: `Order ${order}`, subtitle: 'round 24', pickup: 900, decides: null },
   status: { state: 'holds', spare: 40, overdue: null },
   rungs: Array.from({ length: count }, (_, i) => rung(`o${order}.coat.${i}`, 100 * i)),
-  rails: [{ role: 'base', start: 0, end: 90, place: 'oven', why: 'bakes', celsius: 170, item: 'deck' }],
+  rails: [{ role: 'base', start: 0, end: 90, place: 'oven', celsius: 170, item: 'deck' }],
   components: [{ role: 'base', label: 'Base' }],
   leans: [],
 });

@@ -56,7 +56,6 @@ export interface RailView {
   start: number;
   end: number;
   place: Place;
-  why: string;
   celsius: number | null;
   /** The oven or machine that has it, or the item that it waits on. */
   item: string | null;
@@ -109,7 +108,7 @@ export function ladderOf(id: number, situation: Situation, plan: PlanRow): Ladde
     if (s.work === 'hands') continue;
     const at = reading.planned(s.id)!;
     rails.push({
-      ...{ role: roles.get(s.id) ?? null, start: at.start, end: at.end, why: s.name },
+      ...{ role: roles.get(s.id) ?? null, start: at.start, end: at.end },
       place: s.work === 'oven' ? 'oven' : 'machine',
       celsius: s.oven?.celsius ?? null,
       item: at.equipment.at(-1) ?? null,
@@ -122,7 +121,7 @@ export function ladderOf(id: number, situation: Situation, plan: PlanRow): Ladde
     const role = roles.get(w.from) ?? null;
     if (to.start > from.end)
       rails.push({
-        ...{ role, start: from.end, end: to.start, place: waitingPlace(w.place), why: w.why, celsius: null },
+        ...{ role, start: from.end, end: to.start, place: waitingPlace(w.place), celsius: null },
         item: reading.itemOfWait(w.id) ?? null,
       });
     if (role !== null && (roles.get(w.to) ?? null) === null) leans.push({ role, from: from.end, to: to.start });

@@ -6,7 +6,7 @@ import { useState } from 'react';
 import type { CheckAnswer } from '@/core/floor/check-answer';
 import { durationText } from '@/core/time/duration-text';
 import type { AloneView } from '@/server/bench/bench-reader';
-import { placeBackground } from '../ladder/places';
+import { placeLook } from '../ladder/places';
 import { headingFont } from '../theme/theme';
 import { BigButton } from '../parts/big-button';
 import { CheckGate } from './check-gate';
@@ -29,10 +29,8 @@ export function ToStart({
     <Box sx={{ display: 'flex', gap: 2, py: 1.25, alignItems: 'center', borderBottom: '2px solid var(--zl-line)' }}>
       <Box
         aria-hidden
-        sx={[
-          { width: 14, alignSelf: 'stretch', borderRadius: 1, flex: '0 0 auto' },
-          placeBackground(item.place, item.celsius),
-        ]}
+        {...placeLook(item.place, item.celsius)}
+        sx={{ width: 14, alignSelf: 'stretch', borderRadius: 1, flex: '0 0 auto' }}
       />
       <Box sx={{ flex: 1, minWidth: 0 }}>
         <Box sx={{ fontWeight: 700, fontSize: 22 }}>{item.detail.split(' · ')[0]}</Box>
@@ -77,7 +75,7 @@ export function Alone({
         minWidth: 0,
       }}
     >
-      <Box aria-hidden sx={[{ width: 18, flex: '0 0 auto' }, placeBackground(item.place, item.celsius)]} />
+      <Box aria-hidden {...placeLook(item.place, item.celsius)} sx={{ width: 18, flex: '0 0 auto' }} />
       <Box sx={{ p: 1.75, flex: 1, minWidth: 0 }}>
         <Box sx={{ fontSize: 17 }}>
           <b>{item.title}</b> · {item.detail}

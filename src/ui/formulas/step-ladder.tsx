@@ -17,7 +17,7 @@ import IconButton from '@mui/material/IconButton';
 import { useId } from 'react';
 import { useWatch, type Control } from 'react-hook-form';
 import { WAIT_PLACES, type FormulaForm } from '@/core/input/formula-input';
-import { placeBackground } from '../ladder/places';
+import { placeLook } from '../ladder/places';
 import { FormText } from './form-text';
 
 interface StepLadderProps {
@@ -168,7 +168,8 @@ function StepRung({ id, index: i, last, control, skills, onRemove }: StepRungPro
         <Box sx={{ display: 'flex', gap: 1, ml: 3, my: 0.75, alignItems: 'stretch' }}>
           <Box
             aria-hidden
-            sx={[{ width: 12, borderRadius: '2px', flex: '0 0 auto', mb: 1 }, placeBackground(waitingPlace(where))]}
+            {...placeLook(waitingPlace(where))}
+            sx={{ width: 12, borderRadius: '2px', flex: '0 0 auto', mb: 1 }}
           />
           <Box
             sx={{

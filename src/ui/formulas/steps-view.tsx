@@ -6,7 +6,7 @@ import { durationText } from '@/core/time/duration-text';
 import type { Formula, FormulaStep, FormulaWait } from '@/core/formula/formula';
 import { SCHOOLS } from '@/core/formula/schools';
 import { waitingPlace } from '@/core/kinds/places';
-import { placeBackground } from '../ladder/places';
+import { placeLook } from '../ladder/places';
 import { Caution } from '../parts/caution';
 import { useReading } from '../parts/reading';
 
@@ -106,7 +106,7 @@ function WaitBlock({
   const where = wait.place ? say` in the ${term(wait.place)}` : '';
   return (
     <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'stretch', minHeight: 40, ml: 2, my: 0.25 }}>
-      <Box aria-hidden sx={[{ width: 10, borderRadius: '2px' }, placeBackground(place)]} />
+      <Box aria-hidden {...placeLook(place)} sx={{ width: 10, borderRadius: '2px' }} />
       <Box sx={{ alignSelf: 'center', fontSize: 14, color: 'var(--zl-muted)' }}>
         {name
           ? `${name}${wait.min > 0 ? say`; used after ${durationText(wait.min)} at the earliest` : ''}`

@@ -1,6 +1,6 @@
 import { PLACES } from '@/core/kinds/places';
 import type { RailView } from '@/server/ladder/ladder-view';
-import { placeBackground } from './places';
+import { placeLook } from './places';
 import type { TimeScale } from './time-scale';
 
 export const RAIL_WIDTH = 6;
@@ -19,9 +19,8 @@ export function Rail({ rails, scale, side }: { rails: RailView[]; scale: TimeSca
         .map((r, i) => {
           const [a, b] = [scale.y(r.start), scale.y(r.end)];
           const at = { top: Math.round(Math.min(a, b)), height: Math.max(2, Math.round(Math.abs(a - b))) };
-          // Only an oven's colour depends on more than the place.
-          const own = r.place === 'oven' ? placeBackground('oven', r.celsius) : {};
-          return <div key={i} className={`zl-rail zl-place-${r.place.replace(' ', '-')}`} style={{ ...at, ...own }} />;
+          const { className, style } = placeLook(r.place, r.celsius);
+          return <div key={i} className={`zl-rail ${className}`} style={{ ...at, ...style }} />;
         })}
     </div>
   );

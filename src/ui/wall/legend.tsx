@@ -1,6 +1,7 @@
 import { say } from '@/core/words/say';
 import { ALL_PLACES, PLACES } from '@/core/kinds/places';
 import { ALL_WORKS, WORKS } from '@/core/kinds/works';
+import { placeLook } from '../ladder/places';
 import { WORK_COLOURS } from '../theme/palette';
 
 /** What the colours and textures say. */
@@ -16,7 +17,7 @@ export function Legend({ climbs, planned }: { climbs: boolean; planned: string }
         <Item
           key={p}
           name={PLACES[p].name}
-          of={`zl-legend-place zl-place-${p.replace(' ', '-')}`}
+          of={`zl-legend-place ${placeLook(p).className}`}
           {...(p === 'oven' ? { colour: 'var(--zl-oven)' } : {})}
         />
       ))}

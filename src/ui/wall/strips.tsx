@@ -4,7 +4,7 @@ import type { LadderView, RungView } from '@/server/ladder/ladder-view';
 import type { OvenView, StoreView } from '@/server/wall/strips-view';
 import type { WallView } from '@/server/wall/wall-view';
 import { lanes } from '../ladder/lanes';
-import { placeBackground } from '../ladder/places';
+import { placeLook } from '../ladder/places';
 import type { TimeScale } from '../ladder/time-scale';
 import type { Pinched } from './pinch-line';
 import { stripLefts, stripSizes } from './strip-sizes';
@@ -84,14 +84,64 @@ const extent = (scale: TimeScale, start: number, end: number) => {
   return { top: Math.round(Math.min(a, b)), height: Math.max(2, Math.round(Math.abs(a - b))) };
 };
 
-/** One path for all of a kind: a strip of a fortnight is three shapes, not three hundred. */
-const blocks = (scale: TimeScale, spans: { start: number; end: number }[], width: number) =>
-  spans
-    .map((s) => {
-      const { top, height } = extent(scale, s.start, s.end);
-      return `M2 ${top}h${width - 4}v${Math.max(2, height - 1)}h${4 - width}z`;
-    })
-    .join('');
+/** What lies on a strip, and what is opened where it is touched. */
+interface Lying {
+  step: string;
+  start: number;
+  end: number;
+}
+
+/** Things of one colour on a strip. */
+interface Shape {
+  of: { start: number; end: number }[];
+  fill: string;
+  stroke?: string;
+}
+
+/** A strip as a picture: one shape for all of a colour, so that a fortnight is three, not three hundred; touched, it opens what lies there. */
+function FoldedStrip({
+  label,
+  lying,
+  shapes,
+  scale,
+  left,
+  width,
+  opacity = 1,
+  onOpen,
+}: {
+  label: string;
+  lying: Lying[];
+  shapes: Shape[];
+  scale: TimeScale;
+  left: number;
+  width: number;
+  opacity?: number;
+  onOpen: (step: string) => void;
+}) {
+  const block = ({ start, end }: Shape['of'][number]) => {
+    const { top, height } = extent(scale, start, end);
+    return `M2 ${top}h${width - 4}v${Math.max(2, height - 1)}h${4 - width}z`;
+  };
+  return (
+    <svg
+      role="img"
+      aria-label={label}
+      width={width}
+      height={scale.height}
+      className="zl-strip"
+      style={{ left, opacity }}
+      onClick={(e) => {
+        const minute = scale.minuteAt(e.clientY - e.currentTarget.getBoundingClientRect().top);
+        const there = lying.find((l) => l.start <= minute && minute < l.end);
+        if (there) onOpen(there.step);
+      }}
+    >
+      {shapes.map(({ of, fill, stroke }) => (
+        <path key={fill} d={of.map(block).join('')} style={{ fill, stroke }} />
+      ))}
+    </svg>
+  );
+}
 
 const HandStrip = memo(function HandStrip({
   id,
@@ -120,54 +170,19 @@ const HandStrip = memo(function HandStrip({
   const pinched = (j: Job) => full.some((p) => j.start < p.end && j.end > p.start);
   const open = jobs.filter((j) => j.state === 'planned' || j.state === 'overdue');
   return (
-    <svg
-      role="img"
-      aria-label={say`${name}: ${jobs.length} steps`}
-      width={width}
-      height={scale.height}
-      className="zl-strip"
-      style={{ left, opacity: lit ? 1 : 0.3 }}
-      onClick={(e) => {
-        const minute = scale.minuteAt(e.clientY - e.currentTarget.getBoundingClientRect().top);
-        const job = jobs.find((j) => j.start <= minute && minute < j.end);
-        if (job) onOpen(job.step);
-      }}
-    >
-      <path
-        d={blocks(
-          scale,
-          shifts.map(([start, end]) => ({ start, end })),
-          width,
-        )}
-        fill="var(--zl-shift)"
-      />
-      <path
-        d={blocks(
-          scale,
-          jobs.filter((j) => j.state === 'done'),
-          width,
-        )}
-        fill="var(--zl-line)"
-      />
-      <path
-        d={blocks(
-          scale,
-          open.filter((j) => !pinched(j)),
-          width,
-        )}
-        fill="var(--zl-rest)"
-      />
-      <path d={blocks(scale, open.filter(pinched), width)} fill="var(--zl-misses)" />
-      <path
-        d={blocks(
-          scale,
-          jobs.filter((j) => j.state === 'running'),
-          width,
-        )}
-        fill="var(--zl-zest)"
-        stroke="var(--zl-zestEdge)"
-      />
-    </svg>
+    <FoldedStrip
+      label={say`${name}: ${jobs.length} steps`}
+      lying={jobs}
+      shapes={[
+        { of: shifts.map(([start, end]) => ({ start, end })), fill: 'var(--zl-shift)' },
+        { of: jobs.filter((j) => j.state === 'done'), fill: 'var(--zl-line)' },
+        { of: open.filter((j) => !pinched(j)), fill: 'var(--zl-rest)' },
+        { of: open.filter(pinched), fill: 'var(--zl-misses)' },
+        { of: jobs.filter((j) => j.state === 'running'), fill: 'var(--zl-zest)', stroke: 'var(--zl-zestEdge)' },
+      ]}
+      {...{ scale, left, width, onOpen }}
+      opacity={lit ? 1 : 0.3}
+    />
   );
 });
 
@@ -187,37 +202,23 @@ interface OvenProps {
 
 /** An oven’s loads: folded two shapes, the hotter the darker; opened each of them with its heat, to be reached by keys. */
 const OvenStrip = memo(function OvenStrip(props: OvenProps) {
-  const { oven, scale, left, width, open, onOpen } = props;
+  const { open, oven, ...drawn } = props;
   if (open) return <OpenOven {...props} />;
   const hot = (l: OvenView['loads'][number]) => l.celsius > LEAST_HEAT;
   return (
-    <svg
-      role="img"
-      aria-label={say`${oven.name}: ${oven.loads.length} loads`}
-      width={width}
-      height={scale.height}
-      className="zl-strip"
-      style={{ left }}
-      onClick={(e) => {
-        const minute = scale.minuteAt(e.clientY - e.currentTarget.getBoundingClientRect().top);
-        const load = oven.loads.find((l) => l.start <= minute && minute < l.end);
-        if (load) onOpen(load.step);
-      }}
-    >
-      <path
-        d={blocks(
-          scale,
-          oven.loads.filter((l) => !hot(l)),
-          width,
-        )}
-        {...heat(LEAST_HEAT)}
-      />
-      <path d={blocks(scale, oven.loads.filter(hot), width)} {...heat(LEAST_HEAT + 30)} />
-    </svg>
+    <FoldedStrip
+      label={say`${oven.name}: ${oven.loads.length} loads`}
+      lying={oven.loads}
+      shapes={[
+        { of: oven.loads.filter((l) => !hot(l)), fill: heat(LEAST_HEAT) },
+        { of: oven.loads.filter(hot), fill: heat(LEAST_HEAT + 30) },
+      ]}
+      {...drawn}
+    />
   );
 });
 
-const heat = (celsius: number) => ({ style: { fill: placeBackground('oven', celsius).background } });
+const heat = (celsius: number) => placeLook('oven', celsius).style.background!;
 
 function OpenOven({ oven, scale, left, width, onOpen }: OvenProps) {
   const boxes = oven.loads.map((l) => {
@@ -239,7 +240,7 @@ function OpenOven({ oven, scale, left, width, onOpen }: OvenProps) {
             title={say`${oven.name}: ${l.name}, ${l.celsius} °C, ${l.units} of ${oven.slots} slots`}
             aria-label={`${oven.name}: ${l.name}, ${l.celsius} °C`}
             onClick={() => onOpen(l.step)}
-            style={{ ...own, ...placeBackground('oven', Math.max(l.celsius, LEAST_HEAT)) }}
+            style={{ ...own, background: heat(Math.max(l.celsius, LEAST_HEAT)) }}
           >
             {width / of >= ROOM_FOR_HEAT && height >= 14 ? `${l.celsius}°` : ''}
           </button>
