@@ -1,5 +1,5 @@
 import type { LadderView, RailView, RungView } from '@/server/ladder/ladder-view';
-import type { OvenView, StoreView } from '@/server/wall/strips-view';
+import type { OvenView } from '@/server/wall/strips-view';
 import type { WallView } from '@/server/wall/wall-view';
 import { fromColumns, toColumns, type Columns } from './columns';
 
@@ -10,7 +10,7 @@ type Long = (typeof LONG)[number];
 type Load = OvenView['loads'][number];
 
 /** A wall as it is sent: its long lists as columns. */
-export interface SentWall extends Omit<WallView, 'ladders' | 'ovens' | 'stores'> {
+export interface SentWall extends Omit<WallView, 'ladders' | 'ovens' | 'pinches' | 'things'> {
   ladders: Columns<Omit<LadderView, Long>>;
   rungs: Columns<Owned<RungView>>;
   rails: Columns<Owned<RailView>>;
@@ -18,12 +18,15 @@ export interface SentWall extends Omit<WallView, 'ladders' | 'ovens' | 'stores'>
   leans: Columns<Owned<LadderView['leans'][number]>>;
   ovens: Omit<OvenView, 'loads'>[];
   loads: Columns<Owned<Load>>;
-  stores: StoreView[];
+  pinches: Columns<WallView['pinches'][number]>;
+  things: Columns<WallView['things'][number]>;
 }
 
-export function sentWall({ ladders, ovens, ...rest }: WallView): SentWall {
+export function sentWall({ ladders, ovens, pinches, things, ...rest }: WallView): SentWall {
   return {
     ...rest,
+    pinches: toColumns(pinches),
+    things: toColumns(things),
     ladders: toColumns(ladders.map((l) => without(l, LONG))),
     rungs: owned(ladders.map((l) => l.rungs)),
     rails: owned(ladders.map((l) => l.rails)),
@@ -35,7 +38,7 @@ export function sentWall({ ladders, ovens, ...rest }: WallView): SentWall {
 }
 
 export function readWall(sent: SentWall): WallView {
-  const { ladders, rungs, rails, components, leans, ovens, loads, ...rest } = sent;
+  const { ladders, rungs, rails, components, leans, ovens, loads, pinches, things, ...rest } = sent;
   const heads = fromColumns(ladders);
   const ofLadder = {
     rungs: byOwner(rungs, heads.length),
@@ -46,6 +49,8 @@ export function readWall(sent: SentWall): WallView {
   const ofOven = byOwner(loads, ovens.length);
   return {
     ...rest,
+    pinches: fromColumns(pinches),
+    things: fromColumns(things),
     ladders: heads.map((head, i) => ({
       ...head,
       ...{ rungs: ofLadder.rungs[i]!, rails: ofLadder.rails[i]! },

@@ -39,11 +39,20 @@ function reckonMarks(scale: TimeScale, clock: Clock): Mark[] {
   return marks;
 }
 
-/** The hours on the left, and the name of the day beside every fold. */
-export const TimeAxis = memo(function TimeAxis({ scale, clock }: { scale: TimeScale; clock: Clock }) {
+/** The hours on the left, and the name of the day beside every fold; of the hours only some, where only some are looked at. */
+export const TimeAxis = memo(function TimeAxis({
+  scale,
+  clock,
+  only = null,
+}: {
+  scale: TimeScale;
+  clock: Clock;
+  only?: ((minute: number) => boolean) | null;
+}) {
+  const marks = hourMarks(scale, clock);
   return (
     <div style={{ position: 'relative', height: scale.height }}>
-      {hourMarks(scale, clock).map((m) => (
+      {(only ? marks.filter((m) => only(scale.minuteAt(m.y))) : marks).map((m) => (
         <div key={m.y} className="zl-hour" style={{ top: Math.round(m.y) - 9 }}>
           {m.text}
         </div>

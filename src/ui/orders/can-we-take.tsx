@@ -47,7 +47,7 @@ export function CanWeTake({ firstPickup, zone }: { firstPickup: string; zone: st
         sx={{
           display: 'grid',
           gap: 1.25,
-          gridTemplateColumns: { xs: '1fr', sm: 'minmax(180px, 1.4fr) 110px minmax(190px, 1fr)' },
+          gridTemplateColumns: { xs: '1fr', sm: 'minmax(160px, 1.2fr) 100px minmax(240px, 1fr)' },
           maxWidth: 640,
         }}
       >

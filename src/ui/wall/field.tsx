@@ -163,7 +163,7 @@ export function Field(props: FieldProps) {
           {!scale.climbs && feet}
           <div ref={field} className="zl-field" style={{ height: scale.height, marginTop: scale.climbs ? 'auto' : 0 }}>
             <div className="zl-axis" style={{ width: AXIS_WIDTH }}>
-              <TimeAxis scale={scale} clock={view.clock} />
+              <TimeAxis scale={scale} clock={view.clock} only={hydrated ? null : (m) => isNear(view.minute, m)} />
               <PinchLine groups={props.pinches} scale={scale} chosen={props.pinched} onChoose={props.onPinch} />
               <NowLine y={scale.y(minute)} text={clockText(minute, view.clock)} badge />
             </div>
@@ -200,8 +200,10 @@ export function Field(props: FieldProps) {
 /** Hours before and after now that are sent as a picture with the page; the rest is drawn once the page is alive. */
 const [BEFORE, AFTER] = [4 * 60, 12 * 60];
 
+const isNear = (now: number, start: number, end = start) => end > now - BEFORE && start < now + AFTER;
+
 function nearNow(ladder: LadderView, minute: number): LadderView {
-  const near = (x: { start: number; end: number }) => x.end > minute - BEFORE && x.start < minute + AFTER;
+  const near = (x: { start: number; end: number }) => isNear(minute, x.start, x.end);
   return { ...ladder, rungs: ladder.rungs.filter(near), rails: ladder.rails.filter(near) };
 }
 

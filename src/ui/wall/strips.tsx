@@ -263,15 +263,10 @@ const StoreStrip = memo(function StoreStrip({
 }) {
   const most = Math.max(store.shelves, ...store.used, 1);
   const room = width - 4;
-  const x = (used: number) => (used / most) * room;
-  const area = store.times
-    .map((t, i) => {
-      const until = store.times[i + 1];
-      if (until === undefined || store.used[i] === 0) return '';
-      const { top, height } = extent(scale, t, until);
-      return `M0 ${top}h${x(store.used[i]!)}v${height}h${-x(store.used[i]!)}z`;
-    })
-    .join('');
+  const x = (used: number) => Math.round((used / most) * room * 10) / 10;
+  // One outline along the time axis and back.
+  const steps = store.times.map((t, i) => `V${Math.round(scale.y(t))}H${x(store.used[i]!)}`);
+  const area = `M0 ${Math.round(scale.y(store.times[0] ?? 0))}${steps.join('')}H0z`;
   return (
     <svg
       role="img"
