@@ -24,6 +24,8 @@ type Panel = 'what if' | 'load';
 
 interface WallHeadProps {
   view: WallView;
+  /** Something is being set down. */
+  busy: boolean;
   look: WallLook;
   onLook: (look: WallLook) => void;
   /** The order that is looked at alone. */
@@ -89,7 +91,7 @@ export function WallHead(props: WallHeadProps) {
         {look !== 'order' && <ShowOnly {...props.filter} />}
         <Pinching {...props} />
         <span className="zl-tools-apart" />
-        <UndoButtons edits={view.edits} />
+        <UndoButtons edits={view.edits} busy={props.busy || replan.busy} />
         <Tool name={say`Show more days`} off={zoom === null || zoom <= ZOOMS[0]} onClick={() => onZoom(-1)}>
           <Remove />
         </Tool>

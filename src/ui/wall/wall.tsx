@@ -135,6 +135,7 @@ export function Wall({ sent }: { sent: SentWall }) {
       {narrow !== false && <PhoneWall view={view} problems={problems} next={next} onOpen={setStep} />}
       <WallHead
         view={current}
+        busy={action.busy}
         look={seen}
         onLook={lookAt}
         order={place.order}
