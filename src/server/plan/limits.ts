@@ -1,10 +1,10 @@
 /** How much a plan may be searched for: seconds and rounds, whichever is over first; see `PlanningRequest`. */
 
 /**
- * Where something is later than before, it is looked for longer: who has made room must have the time to ask its neighbours in turn. With eighty
- * orders, stopped after a quarter of a second, a cake stood two days late on the wall that was on time half a second later.
+ * Around what was told, and for what is shown before it is told: both with the same limits, so that what was shown is what comes. Where something
+ * is later than before, it is looked for longer: who has made room must have the time to ask its neighbours in turn. With eighty orders, stopped
+ * after a quarter of a second, a cake stood two days late on the wall that was on time half a second later.
  */
-/** Around what was told, and for what is shown before it is told: both with the same limits, so that what was shown is what comes. */
 export const QUICK = { seconds: 1, enough: 0.1, rounds: 150 };
 /** Somebody waits for the best that can be found. */
 export const THOROUGH = { seconds: 3, rounds: 1500, thorough: true };
