@@ -2,7 +2,11 @@ import { kitchenInPath, kitchenPath, withoutKitchen } from './addresses';
 
 describe('addresses', () => {
   it('lead to places of a kitchen, and say which kitchen they are in', () => {
-    expect([kitchenPath('demo', '/'), kitchenPath('demo', '/orders/3')]).toEqual(['/k/demo', '/k/demo/orders/3']);
+    expect(['/', '/orders/3', '/?look=week'].map((place) => kitchenPath('demo', place))).toEqual([
+      '/k/demo',
+      '/k/demo/orders/3',
+      '/k/demo?look=week',
+    ]);
     for (const path of ['/k/demo', '/k/demo/', '/k/demo/orders/3']) expect(kitchenInPath(path)).toBe('demo');
     for (const path of ['/', '/k', '/k/', '/orders', '/kitchens', '/x/k/demo', '/k/De%6do/orders'])
       expect([path, kitchenInPath(path)]).toEqual([path, null]);

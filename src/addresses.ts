@@ -4,7 +4,8 @@ import type { KitchenId } from './core/ids/ids';
 export const LAST_KITCHEN = 'zest-kitchen';
 
 /** The address of a place in a kitchen. */
-export const kitchenPath = (kitchen: KitchenId | string, place: string) => `/k/${kitchen}${place === '/' ? '' : place}`;
+export const kitchenPath = (kitchen: KitchenId | string, place: string) =>
+  `/k/${kitchen}${place.replace(/^\/(?=\?|$)/, '')}`;
 
 /** The kitchen that an address is in; null where it is in none. */
 export const kitchenInPath = (path: string): string | null => /^\/k\/([a-z0-9-]+)(?:\/|$)/.exec(path)?.[1] ?? null;

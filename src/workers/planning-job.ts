@@ -72,7 +72,7 @@ export function runPlanningJob(request: PlanningRequest, now: () => number): Pla
 export interface Questions {
   /** Does one more order fit? Answers within `seconds`, as well as it can by then. */
   capacity: { ask: { problem: Problem; old: Plan; order: string; seconds: number }; answer: Capacity };
-  /** How often each order is ready; by the days that have been lived through as soon as the first number of `stop` is not 0. */
+  /** How often each order is ready; by the few days lived through where the first number of `stop` is not 0 any more. */
   chances: {
     ask: { problem: Problem; plan: Plan; runs: number; stop?: SharedArrayBuffer } & Omit<SimulateOptions, 'stop'>;
     answer: Simulation;

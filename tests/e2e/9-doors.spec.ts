@@ -61,6 +61,29 @@ test('a server that is not there is told, and what was typed goes out once when 
   await expect(line).toBeChecked();
 });
 
+test('a server that is silent is told, until it is heard again', async ({ page }) => {
+  await page.route('**/api/live', (route) => route.abort('connectionrefused'));
+  await go(page, '/orders');
+  const lost = page.getByRole('alert').filter({ hasText: 'does not answer. What you see may be older' });
+  await expect(lost).toBeVisible();
+  await page.unroute('**/api/live');
+  await expect(lost).toBeHidden();
+});
+
+test('another kitchen, and the week, are found and gone to', async ({ page }) => {
+  await go(page, '/orders');
+  for (const [typed, address] of [
+    ['whole week', /\/k\/demo\?look=week$/],
+    ['another kitchen', /\/kitchens$/],
+  ] as const) {
+    await page.keyboard.press('/');
+    await page.getByRole('dialog', { name: 'Find anything' }).getByRole('combobox').fill(typed);
+    await expect(page.getByRole('option', { selected: true })).toBeVisible();
+    await page.keyboard.press('Enter');
+    await expect(page).toHaveURL(address);
+  }
+});
+
 test('a file that is too large for recipes is refused in words', async ({ page }) => {
   await go(page, '/formulas/import');
   for (const letters of [500_000, 3_000_000]) {

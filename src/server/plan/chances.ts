@@ -9,7 +9,7 @@ import { readWorkLog } from '../../data/repositories/work-log';
 import { clockOf, readKitchen } from '../../data/repositories/kitchen';
 import { readPlan, type PlanRow } from '../../data/repositories/plans';
 import { orderNumberOf, type KitchenId } from '../../core/ids/ids';
-import { askInThread } from './planner-thread';
+import { askInThread, plansQuiet } from './planner-thread';
 
 /** How likely an order is ready for its pickup, and what decides it. */
 export interface Chance {
@@ -46,7 +46,7 @@ interface Lived {
 
 const held = globalThis as unknown as { zestChances?: Map<KitchenId, Lived> };
 
-/** Somebody waits for a plan: who asked for the chances of the one before has to do with the days that were lived through. */
+/** Somebody waits for a plan: days are lived through again when it is there, for who had asked as well. */
 export function stopChances(kitchen: KitchenId): void {
   const lived = held.zestChances?.get(kitchen);
   if (!lived) return;
@@ -67,7 +67,12 @@ export async function loadChances(db: KitchenDb): Promise<Chances | null> {
   const before = known.get(db.kitchen);
   if (before?.at === at) return before.answer;
   const stop = new Int32Array(new SharedArrayBuffer(4));
-  const answer = live(db, plan, { minute, choices, stop: stop.buffer });
+  const answer = live(db, plan, { minute, choices, stop: stop.buffer }).then(async (lived) => {
+    if (Atomics.load(stop, 0) === 0) return lived;
+    // A chance that is known from a few days is none.
+    await plansQuiet(db.kitchen);
+    return (await loadChances(db)) ?? lived;
+  });
   known.set(db.kitchen, { at, answer, stop });
   return answer;
 }

@@ -20,6 +20,9 @@ function threadOf(kitchen: KitchenId, thread: PlannerThread): AskedThread {
   return made;
 }
 
+/** Until no plan of the kitchen is being made. */
+export const plansQuiet = (kitchen: KitchenId): Promise<void> => threadOf(kitchen, 'plans').quiet();
+
 /** Plans in a thread of the kitchen: what is saved in the one, what is only tried in the other. */
 export async function planInThread(
   kitchen: KitchenId,
@@ -27,7 +30,7 @@ export async function planInThread(
   thread: PlannerThread = 'plans',
 ): Promise<PlanningAnswer> {
   // A trial can wait for a plan, which may be all that it takes to make it needless.
-  if (thread !== 'plans') await threadOf(kitchen, 'plans').quiet();
+  if (thread !== 'plans') await plansQuiet(kitchen);
   return threadOf(kitchen, thread).ask(request);
 }
 

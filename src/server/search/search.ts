@@ -12,7 +12,9 @@ export interface Found {
   group: string;
   label: string;
   detail: string;
+  /** A place in the kitchen, or one outside of all. */
   href: string;
+  outside?: true;
   /** Further words that find it. */
   words: string;
 }
@@ -46,7 +48,10 @@ const commands = (): Omit<Found, 'group'>[] => [
     href: '/kitchen',
     words: say`settings shifts ovens`,
   },
-  { label: say`Another kitchen`, detail: say`all that are here`, href: '/kitchens', words: say`change demo load` },
+  {
+    ...{ label: say`Another kitchen`, detail: say`all that are here`, href: '/kitchens', outside: true },
+    words: say`change demo load`,
+  },
 ];
 
 /** Whatever can be found, by its words. */

@@ -1,8 +1,10 @@
+import { jest } from '@jest/globals';
+import type { KitchenId } from '../../core/ids/ids';
 import { openDemoKitchen, orderCalled } from '../testing/demo-kitchen';
 
 const kitchen = await openDemoKitchen('steering');
 const { canWeTake } = await import('../orders/capacity');
-const { loadChances } = await import('../plan/chances');
+const { loadChances, stopChances } = await import('../plan/chances');
 const { loadOrderForm } = await import('../orders/order-pages');
 const { orderId } = await import('../../core/ids/ids');
 const { helpFor } = await import('../orders/remedies/remedies');
@@ -238,4 +240,20 @@ it('the days lived through give every order on the wall a chance', async () => {
   expect(others.length).toBeGreaterThan(0);
   expect(deciding.filter((d) => d.step.split('.')[0] === d.own && d.whose !== null)).toEqual([]);
   expect(await loadChances(kitchen.db)).toEqual(chances);
+  // Ended by somebody who waits for a plan: who had asked gets no chances from a day or two, but those of the plan that stands then.
+  stopChances(kitchen.db.kitchen);
+  const { zestChances } = globalThis as unknown as { zestChances: Map<KitchenId, unknown> };
+  const begun = jest.spyOn(zestChances, 'set').mockImplementationOnce(function (
+    this: Map<KitchenId, unknown>,
+    id,
+    lived,
+  ) {
+    Map.prototype.set.call(this, id, lived);
+    stopChances(id);
+    return this;
+  });
+  const asked = loadChances(kitchen.db);
+  expect(await asked).toMatchObject({ plan: plan.id, days: 500 });
+  expect(begun).toHaveBeenCalledTimes(2);
+  begun.mockRestore();
 });

@@ -39,6 +39,7 @@ export function serveDatabase(rows: Db): void {
       if (planner.fails && (planner.failsIn ?? kitchen) === kitchen) throw new Error(planner.fails);
       return runPlanningJob({ ...request, seconds: Math.min(request.seconds, 0.5) }, ticking());
     },
+    plansQuiet: () => Promise.resolve(),
     askInThread: async (_kitchen: string, about: string, ask: { seconds?: number }) => {
       const briefly = about === 'improve' ? { seconds: Math.min(ask.seconds!, BRIEFLY) } : {};
       return answerQuestion({ about, ...ask, ...briefly } as Question, ticking());

@@ -71,7 +71,7 @@ export function BenchPage({ view }: { view: BenchView }) {
         <ThemeSwitch />
         <Box sx={{ fontFamily: headingFont, fontWeight: 700, fontSize: 28 }}>{time(minute)}</Box>
       </Box>
-      <LostNote since={lost} />
+      <LostNote lost={lost} />
       <Box component="main" id="main" sx={{ maxWidth: 860, mx: 'auto', px: 3, py: 2.5 }}>
         {now ? <Now step={now} view={view} minute={minute} tap={tap} time={time} /> : <Nothing view={view} />}
         {view.last && (

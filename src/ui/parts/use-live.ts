@@ -11,32 +11,32 @@ const OLDEST = 60_000;
 const PATIENCE = 4000;
 
 /**
- * Shows again what the server has whenever somebody changed something of the kitchen, and every minute; where the page is of one. Returns since
- * when the server has not been heard; null while it is.
+ * Shows again what the server has whenever somebody changed something of the kitchen, and every minute; where the page is of one. Returns whether
+ * the server is heard no more.
  */
-export function useLive(inKitchen: boolean): Date | null {
+export function useLive(inKitchen: boolean): boolean {
   const router = useRouter();
-  const [lost, setLost] = useState<Date | null>(null);
+  const [lost, setLost] = useState(false);
   useEffect(() => {
     if (!inKitchen) return;
     const stream = new EventSource(inThisKitchen('/api/live'));
-    let since: Date | null = null;
+    let silent = false;
     let patience: ReturnType<typeof setTimeout> | undefined;
     stream.onmessage = () => showAgainSoon(router);
     stream.onopen = () => {
       clearTimeout(patience);
       // Whatever was changed meanwhile was not told.
-      if (since) showAgain(router);
-      since = null;
-      setLost(null);
+      if (silent) showAgain(router);
+      silent = false;
+      setLost(false);
     };
     stream.onerror = () => {
-      if (since) return;
-      const began = (since = new Date());
-      patience = setTimeout(() => setLost(began), PATIENCE);
+      if (silent) return;
+      silent = true;
+      patience = setTimeout(() => setLost(true), PATIENCE);
     };
     const everyMinute = setInterval(
-      () => document.visibilityState === 'visible' && !since && showAgain(router),
+      () => document.visibilityState === 'visible' && !silent && showAgain(router),
       OLDEST,
     );
     return () => {

@@ -52,7 +52,7 @@ function Palette({ onClose }: { onClose: () => void }) {
   const go = (to: Found | undefined) => {
     if (!to) return;
     onClose();
-    router.push(within(to.href));
+    router.push(to.outside ? to.href : within(to.href));
   };
   return (
     <Box sx={{ p: 1.5 }}>
@@ -118,6 +118,7 @@ function Palette({ onClose }: { onClose: () => void }) {
             </Box>
           </Box>
         ))}
+        {!asked.answer && asked.problem === null && <Box sx={{ p: 1 }}>{say`Looking…`}</Box>}
         {asked.answer && found.length === 0 && <Box sx={{ p: 1 }}>{say`Nothing has all these words.`}</Box>}
       </Box>
     </Box>

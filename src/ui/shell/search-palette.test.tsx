@@ -38,6 +38,18 @@ describe('finding by a slash', () => {
     await waitFor(() => expect(screen.queryByRole('combobox')).toBeNull());
   });
 
+  it('leaves the kitchen for what lies outside of it', async () => {
+    serverAnswers({
+      '/api/search': [
+        { group: 'Do', label: 'Another kitchen', detail: '', href: '/kitchens', outside: true, words: '' },
+      ],
+    });
+    const { hand } = await open();
+    await screen.findAllByRole('option');
+    await hand.keyboard('{Enter}');
+    expect(push).toHaveBeenCalledWith('/kitchens');
+  });
+
   it('says when nothing has all the words', async () => {
     serverAnswers({ '/api/search': found });
     const { hand, field } = await open();

@@ -72,7 +72,7 @@ export function Shell({ children }: { children: ReactNode }) {
         <ThemeSwitch />
         <Keys />
       </Box>
-      <LostNote since={lost} />
+      <LostNote lost={lost} />
       {children}
     </Box>
   );
