@@ -1,5 +1,8 @@
 import { isOf, keyWithin, partId, waitId, type BatchId, type OrderId, type PartId, type StepId } from '../ids/ids';
 import { componentSteps } from '../breakdown/steps/component-steps';
+import { grams } from '../breakdown/steps/words';
+import type { CakeStep } from '../breakdown/steps/cake-step';
+import { say } from '../words/say';
 import type { Breakdown } from '../breakdown/breakdown';
 import type { Kitchen } from '../breakdown/kitchen';
 import type { Component } from '../breakdown/amounts/component';
@@ -63,10 +66,27 @@ function workOf(
   orders: ReadonlyMap<OrderId, BatchableOrder>,
   kitchen: Kitchen,
 ): BatchWork {
-  const component = mergeComponents(members.map((m) => ({ name: orders.get(m.order)!.name, component: m.component })));
+  const component = mergeComponents(
+    members.map((m) => ({ name: orders.get(m.order)!.name, component: m.component })),
+    kitchen,
+  );
   const choices = { ...kitchen.choices, ...orders.get(members[0]!.order)!.choices };
-  const { steps, waits, holds } = componentSteps(batch, null, component, kitchen, choices);
-  return { component, steps, waits, holds };
+  const { steps, waits, holds, ends } = componentSteps(batch, null, component, kitchen, choices);
+  const divided = component.amount.loads.length > 0 || members.length < 2 ? null : dividing(members, orders);
+  const told = (s: CakeStep) => (divided && ends.includes(s.id) ? { ...s, how: `${s.how} ${divided}`.trim() } : s);
+  return { component, steps: steps.map(told), waits, holds };
+}
+
+/** How a batch is divided once it is made: for whom how much, and what of that for which work. */
+function dividing(members: Present[], orders: ReadonlyMap<OrderId, BatchableOrder>): string {
+  const shares = members.map(({ order, component: { amount } }) => {
+    const uses = amount.portions.filter((p) => !p.lost && !p.leftOver);
+    const all = grams(uses.reduce((sum, p) => sum + p.grams, 0));
+    const each = uses.map((p) => `${p.use} ${grams(p.grams)}`).join(', ');
+    const name = orders.get(order)!.name;
+    return uses.length > 1 ? say`${name} ${all} (${each})` : say`${name} ${all}`;
+  });
+  return say`Divide it: ${shares.join('; ')}.`;
 }
 
 /** Members that are still there with the batch’s formula: the one it was begun with, or the first member’s. */

@@ -1,4 +1,4 @@
-import { demoBuilds } from '../../data/demo/builds';
+import { starterBuilds } from '../../data/kitchens/starter';
 import { batchId, orderId } from '../ids/ids';
 import { applyBatches } from './apply-batches';
 import { mergeComponents } from './merge-components';
@@ -6,18 +6,43 @@ import { proposeBatches, type Candidate } from './propose-batches';
 import { makeProblem } from '../situation/make-problem';
 import { readProblem } from '../planning-format/read-problem';
 import { solve } from '../planner/solve';
-import { demoLibrary as kitchen } from '../../data/demo/demo-library';
-import { demoEquipment, demoPeople, demoShifts } from '../../data/demo/kitchen';
+import { demoLibrary as kitchen } from '../../data/kitchens/demo-parts';
+import { demoEquipment, demoTeam } from '../../data/kitchens/demo-parts';
 import { checkPlan } from '../plan-check/check-plan';
 
+import { withLeastBatch } from '../breakdown/amounts/amount';
+import { grams } from '../breakdown/steps/words';
+import { breakDown } from '../breakdown/break-down';
+import { ENTERED } from '../breakdown/testing/entered-formulas';
+import type { Formula } from '../formula/formula';
 import { fourOrders, sum } from './testing/four-orders';
 
-const batchable = fourOrders(demoBuilds, kitchen);
+const batchable = fourOrders(starterBuilds, kitchen);
 
 const candidates = (needed: (id: string) => number): Candidate[] =>
   [...batchable].flatMap(([order, { name, breakdown }]) =>
     breakdown.components.map((component) => ({ order, name, component, neededAt: needed(order), choices: {} })),
   );
+
+describe('one batch of a formula that takes another', () => {
+  it('takes as much of it as all its members do, and is to texture between what all of them are', () => {
+    const entered = new Map(ENTERED.map((f): [string, Formula] => [f.id, f]));
+    const own = { ...kitchen, formulas: new Map([...kitchen.formulas, ...entered]) };
+    const build = starterBuilds.find((b) => b.id === 'meringue-meadow')!;
+    const member = (n: number, cm: number, by: string) => {
+      const tiers = [{ form: 'round' as const, diameter: cm * 10 }];
+      const { components } = breakDown({ id: orderId(n), build, tiers, swaps: { filling: by } }, own);
+      return { name: `${n}`, component: components.find((c) => c.role === 'filling')! };
+    };
+    const custards = [member(1, 20, 'bay-custard'), member(2, 24, 'bay-custard')];
+    expect(mergeComponents(custards, own).takes!.map((t) => t.grams)).toEqual([
+      expect.closeTo(sum(custards.flatMap((m) => m.component.takes!)), 6),
+    ]);
+    const plums = [member(1, 20, 'plum-two-ways'), member(2, 24, 'plum-two-ways')];
+    const line = mergeComponents(plums, own).lines.find((l) => l.range)!;
+    expect(line.range!.low / line.grams).toBeCloseTo(350 / 400, 9);
+  });
+});
 
 describe('proposed batches', () => {
   it('put the same formula together where the needs lie close, and say what it saves', () => {
@@ -74,7 +99,7 @@ describe('an accepted batch', () => {
       name: m.order,
       component: batchable.get(m.order)!.breakdown.components.find((c) => c.role === 'layers')!,
     }));
-    const common = mergeComponents(parts);
+    const common = mergeComponents(parts, kitchen);
     expect(common.amount.grams).toBeCloseTo(sum(parts.map((p) => p.component.amount)), 9);
     expect(sum(common.amount.portions)).toBeCloseTo(common.amount.grams, 6);
     common.lines.forEach((l, i) => expect(l.grams).toBeCloseTo(sum(parts.map((p) => p.component.lines[i]!)), 9));
@@ -92,6 +117,37 @@ describe('an accepted batch', () => {
     expect(breakdowns.get(orderId(4))).toBe(batchable.get(orderId(4))!.breakdown);
   });
 
+  it('says how it is divided, for whom and for which work', () => {
+    const creams = [1, 2].map(orderId).map((order) => ({ order, role: 'filling' }));
+    const { shared: common } = applyBatches(batchable, [{ id: batchId(2), members: creams }], kitchen);
+    const told = common.steps.filter((s) => s.how.includes('Divide it:'));
+    expect(told).toHaveLength(1);
+    for (const { order } of creams) {
+      const { name, breakdown } = batchable.get(order)!;
+      const { amount } = breakdown.components.find((c) => c.role === 'filling')!;
+      const used = amount.portions.filter((p) => !p.lost && !p.leftOver).reduce((n, p) => n + p.grams, 0);
+      expect(told[0]!.how).toContain(`${name} ${grams(used)}`);
+    }
+    // Tins are told by themselves.
+    expect(shared.steps.filter((s) => s.how.includes('Divide it:'))).toEqual([]);
+  });
+
+  it('of which each alone had to make too much is no more than all of them need', () => {
+    const curd = batchable.get(orderId(1))!.breakdown.components.find((c) => c.role === 'filling')!;
+    const least = curd.amount.grams * 1.5;
+    const formula = { ...curd.formula, batch: { least } };
+    const lines = curd.lines.map((l) => ({ ...l, grams: 1.5 * l.grams }));
+    const alone = { ...curd, formula, lines, amount: withLeastBatch(curd.amount, least) };
+    const common = mergeComponents(
+      [1, 2].map((n) => ({ name: `${n}`, component: alone })),
+      kitchen,
+    );
+    expect(alone.amount.grams).toBeCloseTo(least, 6);
+    expect(common.amount.grams).toBeCloseTo(2 * curd.amount.grams, 6);
+    expect(sum(common.amount.portions)).toBeCloseTo(common.amount.grams, 6);
+    expect(sum(common.lines)).toBeCloseTo(2 * sum(curd.lines), 0);
+  });
+
   it('is planned soundly', () => {
     const planned = [...batchable].map(([id]) => ({
       id,
@@ -100,13 +156,9 @@ describe('an accepted batch', () => {
       weight: 1,
       breakdown: breakdowns.get(id)!,
     }));
-    const team = demoPeople.map((p) => ({ ...p, weekly: demoShifts(p, 1), daysOff: [] }));
-    const equipment = demoEquipment.map(({ id, kind, units, heatRate, coolRate }) => ({
-      ...{ id, kind, units },
-      ...(kind === 'oven' ? { heatRate: heatRate!, coolRate: coolRate! } : {}),
-    }));
+    const team = demoTeam(1);
     const clock = { origin: '2026-03-02T00:00:00.000Z', zone: 'UTC' };
-    const problem = makeProblem(planned, team, equipment, clock, 0, shared);
+    const problem = makeProblem(planned, team, demoEquipment, clock, 0, shared);
     const read = readProblem(problem);
     if (!read.ok) throw new Error(JSON.stringify(read.problems));
     const solved = solve(read.problem, { seed: 1, rounds: 60, stop: () => false });

@@ -1,7 +1,10 @@
+import { slotsPerTin } from '../breakdown/steps/oven-slots';
+import { mixLimits } from '../breakdown/mix-limits';
 import { isWashed } from '../kinds/equipment';
 import { type OrderId, batchId } from '../ids/ids';
 import { componentSteps } from '../breakdown/steps/component-steps';
 import type { Kitchen } from '../breakdown/kitchen';
+import { isFromStore } from '../breakdown/amounts/stored-as';
 import type { Component } from '../breakdown/amounts/component';
 import { eggParts } from '../formula/eggs';
 import type { FormulaLine, Ingredient } from '../formula/formula';
@@ -48,6 +51,7 @@ export function proposeBatches(candidates: Candidate[], kitchen: Kitchen): Batch
     // What is served the moment it is made, and what is made of an order's own left-overs, is made for each cake.
     const { keeping } = c.component.formula;
     if (
+      isFromStore(c.component.formula) ||
       keeping.max - keeping.min < 30 ||
       c.component.lines.some((l) => kitchen.ingredients.get(l.ingredient)?.leftOver)
     )
@@ -81,11 +85,11 @@ function fits(cluster: Candidate[], kitchen: Kitchen): boolean {
   const { keeping, steps } = cluster[0]!.component.formula;
   const span = cluster.at(-1)!.neededAt - cluster[0]!.neededAt;
   if (span > keeping.max - keeping.min) return false;
-  const { amount } = mergeComponents(cluster);
-  if (amount.grams > kitchen.coefficients.bowlKilos * 1000) return false;
-  const slots = Math.max(1, ...steps.map((s) => s.oven?.slots ?? 0));
-  const tins = amount.loads.reduce((sum, l) => sum + l.tins, 0);
-  if (tins * slots > kitchen.ovenSlots) return false;
+  const { amount } = mergeComponents(cluster, kitchen);
+  if (amount.grams > mixLimits(cluster[0]!.component.formula, kitchen).most) return false;
+  const { slots = 1, bySize = false } = steps.find((s) => s.work === 'oven')?.oven ?? {};
+  const taken = amount.loads.reduce((sum, l) => sum + l.tins * slotsPerTin(slots, bySize, l.form, kitchen.slot), 0);
+  if (taken > kitchen.ovenSlots) return false;
   return amount.loads.every((l) => {
     const mould = kitchen.moulds.find((m) => formName(m.form) === formName(l.form));
     return !mould || l.tins <= mould.owned;
@@ -95,7 +99,7 @@ function fits(cluster: Candidate[], kitchen: Kitchen): boolean {
 function proposal(cluster: Candidate[], kitchen: Kitchen): BatchProposal {
   const [first] = cluster;
   const { formula } = first!.component;
-  const common = mergeComponents(cluster);
+  const common = mergeComponents(cluster, kitchen);
   const hands = (component: Component) => {
     const { steps } = componentSteps(batchId(0), null, component, kitchen, { ...kitchen.choices, ...first!.choices });
     return steps.filter((s) => s.work === 'hands');

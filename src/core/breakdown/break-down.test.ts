@@ -1,27 +1,29 @@
+import { formulasOfPart } from '../design/design';
+import type { Form } from '../shape/form';
 import { orderId } from '../ids/ids';
 import fc from 'fast-check';
 import { breakDown } from './break-down';
 import { onTheCake } from './amounts/amount';
 import { canReplace } from './amounts/components';
 import type { CakeOrder } from './cake-order';
-import type { Build } from './build';
+import type { Build } from '../design/build';
 import { formsOfBuild } from './forms-of-build';
 import { makeProblem } from '../situation/make-problem';
 import { allergensOf, totalGrams } from '../formula/scale';
 import { SCHOOLS } from '../formula/schools';
 import { readProblem } from '../planning-format/read-problem';
-import { demoBuilds } from '../../data/demo/builds';
-import { demoLibrary as kitchen } from '../../data/demo/demo-library';
+import { starterBuilds } from '../../data/kitchens/starter';
+import { demoLibrary as kitchen } from '../../data/kitchens/demo-parts';
 
-const build = (id: string): Build => demoBuilds.find((b) => b.id === id)!;
+const build = (id: string): Build => starterBuilds.find((b) => b.id === id)!;
 const round = (cm: number) => ({ form: 'round' as const, diameter: cm * 10 });
-const order = (id: string, tiers: CakeOrder['tiers'], more: Partial<CakeOrder> = {}): CakeOrder => ({
+const order = (id: string, tiers: Form[], more: Partial<CakeOrder> = {}): CakeOrder & { tiers: Form[] } => ({
   ...{ id: orderId(1), build: build(id), tiers },
   ...more,
 });
 const sum = (list: { grams: number }[]) => list.reduce((total, x) => total + x.grams, 0);
 
-const anyOrder = fc.constantFrom(...demoBuilds).chain((b) =>
+const anyOrder = fc.constantFrom(...starterBuilds).chain((b) =>
   fc.record({
     id: fc.constant(orderId(1)),
     build: fc.constant(b),
@@ -29,12 +31,12 @@ const anyOrder = fc.constantFrom(...demoBuilds).chain((b) =>
       minLength: 1,
       maxLength: Math.min(3, b.mostTiers, formsOfBuild(b, kitchen.moulds).length),
     }),
-    without: fc.subarray(b.components.filter((c) => c.optional).map((c) => c.role)),
+    without: fc.subarray(b.design.parts.filter((c) => c.optional).map((c) => c.role)),
     choices: fc.record(
       Object.fromEntries(SCHOOLS.map((s) => [s.key, fc.constantFrom(...s.choices.map((c) => c.key))])),
     ),
     overrides: fc.dictionary(
-      fc.constantFrom(...b.components.map((c) => c.role)),
+      fc.constantFrom(...b.design.parts.map((c) => c.role)),
       fc.double({ min: 1, max: 9000, noNaN: true }),
       { maxKeys: 2 },
     ),
@@ -287,11 +289,9 @@ describe('changes by hand', () => {
 describe('the library', () => {
   it('has at least 35 formulas and 16 builds, of every purpose and many families', () => {
     expect(kitchen.formulas.size).toBeGreaterThanOrEqual(35);
-    expect(demoBuilds.length).toBeGreaterThanOrEqual(16);
+    expect(starterBuilds.length).toBeGreaterThanOrEqual(16);
     expect(new Set([...kitchen.formulas.values()].map((f) => f.family)).size).toBeGreaterThanOrEqual(28);
-    const used = new Set(
-      demoBuilds.flatMap((b) => b.components.flatMap((c) => [c.formula, ...(c.instead ?? []).map((i) => i.formula)])),
-    );
+    const used = new Set(starterBuilds.flatMap((b) => b.design.parts.flatMap(formulasOfPart)));
     expect([...kitchen.formulas.keys()].filter((id) => !used.has(id))).toEqual([]);
   });
 

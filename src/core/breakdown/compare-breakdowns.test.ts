@@ -2,13 +2,13 @@ import type { Breakdown } from './breakdown';
 import { breakDown } from './break-down';
 import { compareBreakdowns } from './compare-breakdowns';
 import { withFormerIds } from './former-ids';
-import { demoLibrary } from '../../data/demo/demo-library';
-import { demoBuilds } from '../../data/demo/builds';
+import { demoLibrary } from '../../data/kitchens/demo-parts';
+import { starterBuilds } from '../../data/kitchens/starter';
 import { orderId } from '../ids/ids';
 import type { Form } from '../shape/form';
 
 const { kitchen } = { kitchen: demoLibrary };
-const build = demoBuilds.find((b) => b.id === 'strawberry-cloud')!;
+const build = starterBuilds.find((b) => b.id === 'strawberry-cloud')!;
 const tiers: Form[] = [{ form: 'round', diameter: 240 }];
 const broken = (change: object = {}, coefficients = kitchen.coefficients): Breakdown =>
   breakDown({ id: orderId(1), build, tiers, ...change }, { ...kitchen, coefficients });
@@ -62,8 +62,10 @@ describe('two breakdowns of one order', () => {
 });
 
 describe('ids of steps', () => {
-  const many = demoBuilds.filter((b) => b.components.some((c) => c.amount.rule === 'batter' && c.role === 'layers'));
-  const idsAt = (share: number, b: (typeof demoBuilds)[number]) => {
+  const many = starterBuilds.filter((b) =>
+    b.design.parts.some((p) => p.layers?.from === 'tins' && p.role === 'layers'),
+  );
+  const idsAt = (share: number, b: (typeof starterBuilds)[number]) => {
     const tins: Form[] =
       b.mostTiers > 1
         ? [

@@ -1,20 +1,21 @@
-import { demoBuilds } from '../../data/demo/builds';
+import { starterBuilds } from '../../data/kitchens/starter';
 import type { Form } from '../shape/form';
-import type { AmountRule, Build } from './build';
+import type { Build } from '../design/build';
+import type { Layers } from '../design/design';
 import { cuttingForms, formsOfBuild } from './forms-of-build';
 import type { Mould } from './kitchen';
 
 const round = (diameter: number): Form => ({ form: 'round', diameter });
 const square = (side: number): Form => ({ form: 'square', side });
 const mould = (form: Form, use: Mould['use'] = 'tin', owned = 1): Mould => ({ kind: 'x', use, form, owned });
-const build = (rules: AmountRule[], more: Partial<Build> = {}): Build => {
+const build = (layers: Layers[], more: Partial<Build> = {}): Build => {
   // A build that has no sizes of its own.
-  const first = demoBuilds.find((b) => b.id === 'walnut-ganache')!;
-  const components = rules.map((amount, i) => ({ ...first.components[0]!, role: `r${i}`, amount }));
-  return { ...first, mould: 'tin', components, ...more };
+  const first = starterBuilds.find((b) => b.id === 'walnut-ganache')!;
+  const parts = layers.map((from, i) => ({ ...first.design.parts[0]!, role: `r${i}`, layers: from }));
+  return { ...first, mould: 'tin', design: { ...first.design, parts }, ...more };
 };
 const sheet = { length: 600, width: 400 };
-const plain = build([{ rule: 'fixed', grams: 10 } as unknown as AmountRule]);
+const plain = build([]);
 
 describe('the forms that a build can have', () => {
   it('are those of its own kind of mould that the kitchen owns, each once', () => {
@@ -26,18 +27,13 @@ describe('the forms that a build can have', () => {
     expect(formsOfBuild({ ...plain, sizes: [round(120)] }, [mould(round(200))])).toEqual([round(120)]));
   it('are none that its sheets are too small for; as two halves a disc may be wider', () => {
     const sizes = [round(240), round(390), round(410), round(700)];
-    const of = (rule: AmountRule) => formsOfBuild(build([rule], { sizes }), []);
-    expect(of({ rule: 'discs', sheet })).toEqual(sizes.slice(0, 2));
-    expect(of({ rule: 'discs', sheet, halves: true })).toEqual(sizes.slice(0, 3));
-    expect(of({ rule: 'base', sheet } as AmountRule)).toEqual(sizes.slice(0, 2));
-    const divided = {
-      rule: 'divided',
-      uses: [{ use: 'layers', rule: { rule: 'discs', sheet } }],
-    } as unknown as AmountRule;
-    expect(of(divided)).toEqual(sizes.slice(0, 2));
+    const of = (layers: Layers) => formsOfBuild(build([layers], { sizes }), []);
+    expect(of({ from: 'sheets', sheet })).toEqual(sizes.slice(0, 2));
+    expect(of({ from: 'sheets', sheet, halves: true })).toEqual(sizes.slice(0, 3));
+    expect(of({ from: 'own size', sheet })).toEqual(sizes.slice(0, 2));
     // What has corners is cut whole or not at all.
     const wide = formsOfBuild(
-      build([{ rule: 'discs', sheet, halves: true }], { sizes: [square(390), square(410)] }),
+      build([{ from: 'sheets', sheet, halves: true }], { sizes: [square(390), square(410)] }),
       [],
     );
     expect(wide).toEqual([square(390)]);

@@ -1,5 +1,7 @@
+import type { Slot } from './steps/oven-slots';
+import type { Block } from '../design/block';
 import type { Choices } from '../formula/schools';
-import type { Formula, Ingredient } from '../formula/formula';
+import type { Batter, Formula, Ingredient } from '../formula/formula';
 import type { Form } from '../shape/form';
 import type { Coefficients } from './figures/coefficients';
 
@@ -8,9 +10,15 @@ export interface Kitchen {
   coefficients: Coefficients;
   formulas: ReadonlyMap<string, Formula>;
   ingredients: ReadonlyMap<string, Ingredient>;
+  /** What can be done to a cake here. */
+  blocks: ReadonlyMap<string, Block>;
   moulds: Mould[];
+  /** g that the mixers take at once, where they say it. */
+  mixes?: MixLimits;
   /** Deck slots of the largest oven. */
   ovenSlots: number;
+  /** What stands on one slot, where the kitchen has told the size of its decks. */
+  slot?: Slot;
   /** The kitchen's answers where bakers differ. */
   choices: Choices;
 }
@@ -25,3 +33,6 @@ export interface Mould {
   depth?: number;
   owned: number;
 }
+
+/** g of one mix that a kitchen’s mixers take, by batter; what is not named is told by the largest bowl. */
+export type MixLimits = Partial<Record<Batter, { least: number; most: number }>>;

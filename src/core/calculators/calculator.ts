@@ -1,6 +1,6 @@
 import { say } from '../words/say';
 import type { Kitchen } from '../breakdown/kitchen';
-import type { Build } from '../breakdown/build';
+import type { Build } from '../design/build';
 import type { Coefficients } from '../breakdown/figures/coefficients';
 import type { FormulaLine } from '../formula/formula';
 import type { Typing } from '../measure/parse-quantity';

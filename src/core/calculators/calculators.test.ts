@@ -1,10 +1,10 @@
 import { calculate, CALCULATORS, calculatorNamed } from './registry';
 import type { CalcValue } from './calculator';
 import { TYPING } from '../measure/parse-quantity';
-import { demoBuilds } from '../../data/demo/builds';
-import { demoLibrary as kitchen } from '../../data/demo/demo-library';
+import { starterBuilds } from '../../data/kitchens/starter';
+import { demoLibrary as kitchen } from '../../data/kitchens/demo-parts';
 
-const context = { kitchen, builds: new Map(demoBuilds.map((b) => [b.id, b])), typing: TYPING };
+const context = { kitchen, builds: new Map(starterBuilds.map((b) => [b.id, b])), typing: TYPING };
 const round = (diameter: number) => ({ form: 'round', diameter });
 const calc = (name: string, given: object = {}) => {
   const result = calculate(calculatorNamed(name)!, given, context);

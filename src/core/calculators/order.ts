@@ -4,7 +4,8 @@ import { orderId } from '../ids/ids';
 import { breakDown } from '../breakdown/break-down';
 import { cakeName } from '../breakdown/amounts/cake';
 import { cakeGrams, finishedGrams } from '../breakdown/amounts/weight';
-import type { Build } from '../breakdown/build';
+import { routesOf } from '../design/routes';
+import type { Build } from '../design/build';
 import type { Kitchen } from '../breakdown/kitchen';
 import { SCHOOLS } from '../formula/schools';
 import type { Form } from '../shape/form';
@@ -77,14 +78,14 @@ export const orderCalculators: Calculator[] = [
 
 /** Breaks down, or says what is unknown: a role to leave out, a question, an answer; or what is too large for its sheet. */
 function brokenDown(build: Build, tiers: Form[], without: string[], choices: Record<string, string>, kitchen: Kitchen) {
-  const roles = build.components.map((c) => c.role);
+  const roles = build.design.parts.map((c) => c.role);
   const strange = without.find((r) => !roles.includes(r));
   if (strange !== undefined)
     throw new CannotCalculate(`${build.name} has no part “${strange}”. Its parts: ${roles.join(', ')}.`);
-  const fixed = build.components.find((c) => without.includes(c.role) && !c.optional);
+  const fixed = build.design.parts.find((c) => without.includes(c.role) && !c.optional);
   if (fixed) throw new CannotCalculate(`${fixed.label} cannot be left out of ${build.name}.`);
   const questions = new Map(
-    [...SCHOOLS, ...(build.routes ?? [])].map((s) => [s.key, s.choices.map((c) => c.key)] as const),
+    [...SCHOOLS, ...routesOf(build.design, kitchen.blocks)].map((s) => [s.key, s.choices.map((c) => c.key)] as const),
   );
   for (const [key, answer] of Object.entries(choices)) {
     const answers = questions.get(key);

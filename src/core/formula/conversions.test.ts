@@ -10,7 +10,7 @@ import { SUBSTITUTIONS, substitute, substitutionsFor, withSubstitution } from '.
 import { alcoholByVolume, syrup, syrupDensity } from './syrup';
 import { convertYeast, type Yeast } from './yeast';
 import { ROLLED_UP } from './formula';
-import { demoIngredients } from '../../data/demo/ingredients';
+import { starterIngredients } from '../../data/kitchens/starter';
 
 const dough = [
   { ingredient: 'plain-flour', grams: 500 },
@@ -161,7 +161,7 @@ describe('substitutions', () => {
   it('name what is replaced, what by and how, and each has a key of its own', () => {
     expect(new Set(SUBSTITUTIONS.map((s) => s.key)).size).toBe(SUBSTITUTIONS.length);
     for (const s of SUBSTITUTIONS) {
-      const known = new Set<string>(demoIngredients.map((i) => i.id));
+      const known = new Set<string>(starterIngredients.map((i) => i.id));
       expect([s.key, s.parts.map((p) => p.ingredient).filter((i) => !known.has(i))]).toEqual([s.key, []]);
       expect(s.name).toMatch(/ for /);
       expect([s.key, s.not === undefined || s.not.length > 10]).toEqual([s.key, true]);
@@ -169,7 +169,7 @@ describe('substitutions', () => {
       expect(s.without.filter((a) => s.adds.includes(a))).toEqual([]);
     }
     // What is replaced is a thing that the library has, or one that other kitchens have.
-    const library = new Set<string>(demoIngredients.map((i) => i.id));
+    const library = new Set<string>(starterIngredients.map((i) => i.id));
     const elsewhere = SUBSTITUTIONS.map((s) => s.replaces).filter((i) => !library.has(i));
     expect(elsewhere).toEqual(['custard-powder']);
     const adding = SUBSTITUTIONS.filter((s) => s.adds.length > 0).map((s) => [s.key, s.adds]);

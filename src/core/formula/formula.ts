@@ -36,6 +36,8 @@ export interface Ingredient {
   gelatine?: boolean;
   /** Where it is bought; the shopping list is grouped by it. */
   supplier?: string;
+  /** g below which it is to be bought. */
+  leastStock?: number;
   /** Is nothing that is bought but left over from another part: the breakdown draws on it. */
   leftOver?: ByProduct;
   /** Comes out of the cold this many minutes before it is worked ("butter and eggs 1–2 h before"). */
@@ -48,16 +50,32 @@ export interface Ingredient {
 
 export interface FormulaLine {
   ingredient: string;
+  /** As it goes in: peeled, stoned, cut. What is likely, where it is to texture or to taste. */
   grams: number;
   note?: string;
   /** The step it goes into; the first where nothing is said. */
   step?: string;
+  /** To texture or to taste: from so many g to so many, until the sign is there. */
+  range?: { low: number; high: number; sign: string };
+  /** Share of what is bought that goes in, where something is peeled or cut away: what is bought is `grams` divided by it. */
+  keeps?: number;
 }
 
-/** Minutes of a step: a base, and more for each kg made and each piece. */
+/** Another formula that goes into one: it is made by its own steps, and keeps as it keeps. */
+export interface FormulaPart {
+  formula: string;
+  /** g of it, finished. */
+  grams: number;
+  note?: string;
+  /** The step it goes into; the first for hands where nothing is said. */
+  step?: string;
+}
+
+/** Minutes of a step: a base, and more for each kg made, each piece and each tin. */
 interface StepMinutes extends Minutes {
   perKilo?: number;
   perPiece?: number;
+  perTin?: number;
 }
 
 export interface FormulaStep {
@@ -68,8 +86,8 @@ export interface FormulaStep {
   minutes: StepMinutes;
   skill?: string | null;
   uses?: { kind: string; units: number }[];
-  /** °C, and the deck slots that one tin (or the whole batch, without tins) takes. */
-  oven?: { celsius: number; slots: number };
+  /** °C, and the deck slots that one tin (or the whole batch, without tins) takes; `bySize` reckons them from tin and deck, at least so many. */
+  oven?: { celsius: number; slots: number; bySize?: boolean };
   /** Once for the whole batch, or once for every load of tins. */
   each?: 'batch' | 'load';
   /** Holds the tins of its load from its start until the end of the step named. */
@@ -84,8 +102,16 @@ export interface FormulaStep {
   caution?: string;
   /** Bowl and whisk are chilled before. */
   chill?: boolean;
+  /** What else must have been seen to, minutes before the step begins. */
+  prepare?: OwnPreparation[];
   /** The step exists only in one school: "damp cloth" of "cloth". */
   when?: SchoolChoice;
+}
+
+/** Something small that a step wants prepared. */
+export interface OwnPreparation {
+  text: string;
+  before: number;
 }
 
 /** One of several ways to the same end; `school` names the question, `choice` the answer. */
@@ -109,6 +135,8 @@ export interface Reminder {
   /** Minutes after the start of the step; with `every` again and again. */
   after: number;
   every?: number;
+  /** Share of the step’s likely minutes after which it is said, in the place of `after`. */
+  share?: number;
   text: string;
 }
 
@@ -127,6 +155,10 @@ export interface FormulaWait {
   place: string | null;
   why: string;
   ageing?: number;
+  /** Somebody comes back to it now and then: never while nobody is in. */
+  attended?: boolean;
+  /** It stays in the oven of `from`, closed and off: its slots are taken, and nothing else is baked in it. */
+  ovenOff?: boolean;
 }
 
 /** How the finished component waits to be used: at least `min`, at most `max` minutes. */
@@ -152,6 +184,20 @@ interface Tempering {
   minutes: Minutes;
   /** Beaten, it stands at most so long until its last use. */
   stands: number;
+}
+
+/** How a part is kept in the store of own parts, and how it comes back from there. Minutes. */
+export interface InStore {
+  /** The kind of place that it keeps in. */
+  place: string;
+  keeps: number;
+  /** Layers, blossoms and all that is dry are counted; all else is weighed. */
+  by: 'piece' | 'weight';
+  /** What it needs before it is worked: at least so long, at most so long, and where. */
+  thaw?: { min: number; max: number; place: string | null };
+  /** Made again where less than this is free, so much at a time; pieces or g. */
+  level?: number;
+  makes?: number;
 }
 
 /** What a component is for in a cake; any formula of the same purpose can take another's place. */
@@ -202,6 +248,22 @@ export interface Formula {
   steps: FormulaStep[];
   waits: FormulaWait[];
   keeping: Keeping;
+  /** It may be made on a quiet day and kept for any order. */
+  inStore?: InStore;
   /** What goes wrong, and what helps. */
   rescue?: string;
+  /** The same failure by failure. */
+  rescues?: Rescue[];
+  /** Other formulas that go into it. */
+  parts?: FormulaPart[];
+  /** Out of use: not offered any more, and still there for what is made with it. */
+  retired?: boolean;
+  /** What it looks like in a section of the cake, "#e8c9a0". */
+  colour?: string;
+}
+
+/** A failure, and what helps. */
+interface Rescue {
+  failure: string;
+  help: string;
 }

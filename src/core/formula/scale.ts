@@ -1,13 +1,16 @@
-import type { Formula, Ingredient, Allergen, FormulaLine } from './formula';
+import type { Formula, Ingredient, Allergen, FormulaLine, FormulaPart } from './formula';
 import { NOT_CONFIRMED, ROLLED_UP } from './formula';
 
-/** Grams of all ingredients together. */
-export function totalGrams(formula: Pick<Formula, 'lines'>): number {
-  return formula.lines.reduce((sum, line) => sum + line.grams, 0);
+/** What goes into a formula. */
+type Filling = Pick<Formula, 'lines' | 'parts'>;
+
+/** Grams of all ingredients and of the formulas that go in together. */
+export function totalGrams({ lines, parts = [] }: Filling): number {
+  return [...lines, ...parts].reduce((sum, line) => sum + line.grams, 0);
 }
 
 /** Grams that the formula gives as written: total less the loss in baking, boiling or trimming. */
-export function yieldGrams(formula: Pick<Formula, 'lines' | 'loss'>): number {
+export function yieldGrams(formula: Filling & Pick<Formula, 'loss'>): number {
   return totalGrams(formula) * (1 - formula.loss);
 }
 
@@ -16,29 +19,45 @@ export interface ScaledLine extends FormulaLine {
   share: number;
 }
 
+/** A line so many times: its grams, and between which they lie where it is to texture or to taste. */
+export const lineTimes = <L extends FormulaLine>(line: L, factor: number): L => ({
+  ...line,
+  grams: line.grams * factor,
+  ...(line.range && { range: { ...line.range, low: line.range.low * factor, high: line.range.high * factor } }),
+});
+
 /**
  * The ingredients for a wanted weight of mix (before loss). Linear: nothing is rounded here, rounding is for the eye.
  */
-export function scaleToTotal(formula: Pick<Formula, 'lines'>, wanted: number): ScaledLine[] {
+export function scaleToTotal(formula: Filling, wanted: number): ScaledLine[] {
   const total = totalGrams(formula);
   return formula.lines.map((line) => ({
-    ...line,
-    grams: total === 0 ? 0 : (line.grams * wanted) / total,
+    ...lineTimes(line, total === 0 ? 0 : wanted / total),
     share: total === 0 ? 0 : line.grams / total,
   }));
 }
 
 /** The ingredients for a wanted yield (after loss). */
-export function scaleToYield(formula: Pick<Formula, 'lines' | 'loss'>, wanted: number): ScaledLine[] {
+export function scaleToYield(formula: Filling & Pick<Formula, 'loss'>, wanted: number): ScaledLine[] {
   return scaleToTotal(formula, wanted / (1 - formula.loss));
 }
+
+/** The formulas that go in, for a wanted yield (after loss). */
+export function partsToYield(formula: Filling & Pick<Formula, 'loss'>, wanted: number): FormulaPart[] {
+  const total = totalGrams(formula);
+  const factor = total === 0 ? 0 : wanted / (1 - formula.loss) / total;
+  return (formula.parts ?? []).map((p) => ({ ...p, grams: p.grams * factor }));
+}
+
+/** g that are bought for what goes in: more where something is peeled or cut away. */
+export const boughtGrams = ({ grams, keeps }: Pick<FormulaLine, 'grams' | 'keeps'>): number => grams / (keeps ?? 1);
 
 /**
  * The whole formula for as much as there is of one ingredient. Null where the formula has none of it.
  * Example: 300 g butter in the formula, 240 g in the house: everything × 0.8.
  */
 export function scaleToScarce(
-  formula: Pick<Formula, 'lines'>,
+  formula: Filling,
   ingredient: string,
   available: number,
 ): { factor: number; lines: ScaledLine[] } | null {
@@ -48,18 +67,36 @@ export function scaleToScarce(
   return { factor, lines: scaleToTotal(formula, totalGrams(formula) * factor) };
 }
 
-/** Allergens and flags of a formula, in the order of the list, each with the ingredients that bring it. */
+/**
+ * Allergens and flags of a formula, in the order of the list, each with the ingredients that bring it; what comes with the formulas that go
+ * in is among them.
+ */
 export function allergensOf(
-  formula: Pick<Formula, 'lines'>,
+  formula: Filling,
   ingredients: ReadonlyMap<string, Ingredient>,
+  formulas: ReadonlyMap<string, Filling> = new Map(),
 ): { allergen: Allergen; from: string[] }[] {
+  const all = [...new Set(linesWithin(formula, formulas).map((l) => l.ingredient))];
   return ROLLED_UP.flatMap((allergen) => {
-    const from = formula.lines
-      .map((line) => ingredients.get(line.ingredient))
+    const from = all
+      .map((id) => ingredients.get(id))
       .filter((x): x is Ingredient => x !== undefined && brings(x, allergen))
       .map((x) => x.name);
     return from.length > 0 ? [{ allergen, from }] : [];
   });
+}
+
+/** Lines of a formula and of all that goes into it, at every level; one that is met again on its own way is not entered. */
+function linesWithin(
+  formula: Filling,
+  formulas: ReadonlyMap<string, Filling>,
+  above: readonly string[] = [],
+): FormulaLine[] {
+  const within = (formula.parts ?? []).flatMap(({ formula: id }) => {
+    const part = above.includes(id) ? undefined : formulas.get(id);
+    return part ? linesWithin(part, formulas, [...above, id]) : [];
+  });
+  return [...formula.lines, ...within];
 }
 
 const brings = (i: Ingredient, allergen: Allergen) =>

@@ -1,5 +1,5 @@
-import { demoBuilds } from '../../data/demo/builds';
-import { demoFormulas } from '../../data/demo/library';
+import { starterBuilds } from '../../data/kitchens/starter';
+import { starterFormulas } from '../../data/kitchens/starter';
 import { belongs, chosen, SCHOOLS } from './schools';
 
 describe('where good bakers differ', () => {
@@ -15,8 +15,8 @@ describe('where good bakers differ', () => {
 
   it('formulas and builds name only questions and answers that there are', () => {
     const named = [
-      ...demoFormulas.flatMap((f) => f.steps.flatMap((s) => s.when ?? [])),
-      ...demoBuilds.flatMap((b) => b.components.flatMap((c) => c.instead?.map((i) => i.when) ?? [])),
+      ...starterFormulas.flatMap((f) => f.steps.flatMap((s) => s.when ?? [])),
+      ...starterBuilds.flatMap((b) => b.design.parts.flatMap((c) => c.instead?.map((i) => i.when) ?? [])),
     ];
     expect(new Set(named.map((w) => w.school))).toEqual(new Set(['cloth', 'melt', 'egg', 'panels']));
     for (const { school, choice } of named)

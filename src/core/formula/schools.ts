@@ -1,3 +1,4 @@
+import { valueAt } from '../ids/value-at';
 import { say } from '../words/say';
 import type { School, SchoolChoice } from './formula';
 
@@ -73,7 +74,7 @@ export type Choices = Readonly<Record<string, string>>;
 
 /** The answer that counts: the order's, the kitchen's, or the first of the list. */
 export function chosen(school: string, choices: Choices): string {
-  return choices[school] ?? SCHOOLS.find((s) => s.key === school)?.choices[0]?.key ?? '';
+  return valueAt(choices, school) ?? SCHOOLS.find((s) => s.key === school)?.choices[0]?.key ?? '';
 }
 
 /** Does something belong to the schools chosen? What names no school always does. */

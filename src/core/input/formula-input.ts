@@ -1,5 +1,4 @@
 import { say } from '../words/say';
-import { STORE_PLACES } from '../kinds/places';
 import { array, boolean, number, object, string, type InferType } from 'yup';
 import {
   ALLERGENS,
@@ -9,89 +8,28 @@ import {
   type Batter,
   type Formula,
   type FormulaLine,
-  type FormulaStep,
-  type FormulaWait,
+  type FormulaPart,
   type Ingredient,
   type Keeping,
 } from '../formula/formula';
-import { slug } from '../exchange/slug';
+import { FORM_MEASURES, formProblems, type Form } from '../shape/form';
 import { AGES, bestFields, bestIn, bestOf } from './best-input';
+import { EMPTY_LINE, lineForm, optionalGrams, type LineForm } from './formula-line-input';
+import { minutes, percent, shareOf, stepForm, stepFormsOf } from './formula-step-input';
+import { inStoreFields, inStoreFormOf, inStoreIn } from './in-store-input';
+import { optionalNumber } from './optional-number';
+import { present } from './present';
+import { stepsIn } from './steps-in-form';
 import { trimmed } from './trimmed';
 
-/** Fields that are compared with one another. */
-type Minutes = Record<'low' | 'likely' | 'waitMin' | 'keepMin', number>;
-
-const minutes = (name: string) =>
-  number()
-    .typeError(say`${name}: minutes, a number.`)
-    .required(say`${name}: how many minutes?`)
-    .min(0, say`${name}: not below 0.`)
-    .max(150_000, say`${name}: at most 150 000 minutes.`);
-/** An empty field is no number. */
-const optionalNumber = (message: string) =>
-  number()
-    .transform((value: unknown, typed: unknown) => (typed === '' || typed === null ? null : value))
-    .typeError(message)
-    .nullable()
-    .default(null);
-
-/** Where a wait can be; empty is the open bench. */
-export const WAIT_PLACES = ['', ...STORE_PLACES] as const;
-
-const stepForm = object({
-  /** Of a step that is new: empty, or one of `draftKey`, so that ingredients can be told to go into it. */
-  key: string().max(60).default(''),
-  name: trimmed()
-    .required(say`What is this step called?`)
-    .max(40, say`At most 40 letters: it stands on a rung.`),
-  work: string().oneOf(['hands', 'oven', 'machine']).required(),
-  low: minutes(say`At least`),
-  likely: minutes('Likely').test('after-low', 'Likely: not below the shortest.', function (value) {
-    return value === undefined || value >= (this.parent as Minutes).low;
-  }),
-  high: minutes(say`At most`).test('after-likely', 'At most: not below the likely.', function (value) {
-    return value === undefined || value >= (this.parent as Minutes).likely;
-  }),
-  skill: string()
-    .max(60, say`At most 60 letters.`)
-    .default(''),
-  celsius: optionalNumber(say`The oven’s °C, a number.`).test(
-    'heat',
-    'An oven step needs its °C, 40 to 350.',
-    function (value) {
-      return (
-        (this.parent as { work: string }).work !== 'oven' || (typeof value === 'number' && value >= 40 && value <= 350)
-      );
-    },
-  ),
-  how: trimmed()
-    .max(400, say`At most 400 letters.`)
-    .default(''),
-  sign: trimmed()
-    .max(80, say`At most 80 letters.`)
-    .default(''),
-  caution: trimmed()
-    .max(300, say`At most 300 letters.`)
-    .default(''),
-  /** The wait before the next step. */
-  waitMin: minutes(say`Wait, at least`),
-  waitMax: optionalNumber(say`Wait, at most: minutes, or nothing.`).test(
-    'after-min',
-    'Wait: not below the shortest.',
-    function (value) {
-      return value === null || value === undefined || value >= (this.parent as Minutes).waitMin;
-    },
-  ),
-  waitPlace: string()
-    .oneOf([...WAIT_PLACES])
-    .default(''),
-  waitWhy: trimmed()
-    .max(120, say`At most 120 letters.`)
-    .default(''),
-});
+/** A form of earlier versions says less than this one: what it does not say would be lost. */
+const NOW = 2;
 
 /** A formula as it is edited; the form and the server check it alike. */
 export const formulaForm = object({
+  form: number()
+    .oneOf([NOW], say`This page is older than the program: open the formula again.`)
+    .required(say`This page is older than the program: open the formula again.`),
   name: trimmed()
     .required(say`What is it called?`)
     .max(60, say`At most 60 letters.`),
@@ -102,8 +40,8 @@ export const formulaForm = object({
     .max(200, say`At most 200 letters.`)
     .default(''),
   purpose: string()
-    .oneOf([...PURPOSES], 'Choose what it is for.')
-    .required('Choose what it is for.'),
+    .oneOf([...PURPOSES], say`Choose what it is for.`)
+    .required(say`Choose what it is for.`),
   batter: string()
     .oneOf(['', ...BATTERS])
     .default(''),
@@ -120,24 +58,31 @@ export const formulaForm = object({
     .max(3, say`At most 3.`),
   domes: boolean().default(false),
   stands: optionalNumber(say`Minutes that the mix may stand, a number.`).min(0, say`Not below 0.`),
+  batchLeast: optionalGrams(say`Grams, a number.`),
+  batchMost: optionalGrams(say`Grams, a number.`).test('above', say`Not below the least.`, function (most) {
+    const { batchLeast } = this.parent as { batchLeast: number | null };
+    return (most ?? null) === null || (batchLeast ?? null) === null || most! >= batchLeast!;
+  }),
+  /** "#e8c9a0", or nothing. */
+  colour: string()
+    .matches(/^(#[0-9a-f]{6})?$/, say`A colour, as #e8c9a0.`)
+    .default(''),
+  /** What was measured: so many g in a tin of a form came out so high; all three or none. */
+  measuredGrams: optionalGrams(say`Grams, a number.`),
+  measuredForm: string()
+    .max(300, say`There is no such tin.`)
+    .default('')
+    .test('form', say`There is no such tin.`, (text) => !text || formIn(text) !== null),
+  measuredHeight: optionalNumber(say`mm, a number.`)
+    .moreThan(0, say`Above 0.`)
+    .max(400, say`At most 400 mm.`)
+    .test('all', say`Grams, tin and height: all three, or none.`, function (height) {
+      const { measuredGrams, measuredForm } = this.parent as { measuredGrams: number | null; measuredForm: string };
+      const told = [(height ?? null) !== null, (measuredGrams ?? null) !== null, Boolean(measuredForm)];
+      return told.every(Boolean) || !told.some(Boolean);
+    }),
   lines: array()
-    .of(
-      object({
-        ingredient: string()
-          .max(120, say`The library does not know it.`)
-          .required(say`Choose an ingredient.`),
-        grams: number()
-          .typeError(say`Grams, a number.`)
-          .required(say`How many grams?`)
-          .moreThan(0, say`Above 0.`)
-          .max(100_000, say`At most 100 kg.`),
-        /**
-         * Key of the step it goes into; empty is the first for hands, as is a step that is no longer there. A form that says nothing, as one
-         * from a page that was open before it could be said, leaves it as it was.
-         */
-        into: string().max(60),
-      }),
-    )
+    .of(lineForm)
     .min(1, say`At least one ingredient.`)
     .max(80, say`At most 80 ingredients.`)
     .required(),
@@ -146,17 +91,56 @@ export const formulaForm = object({
     .min(1, say`At least one step.`)
     .max(60, say`At most 60 steps.`)
     .required(),
-  keepPlace: string()
-    .oneOf([...WAIT_PLACES])
+  /** A kind of place; empty is the open bench. */
+  keepPlace: trimmed()
+    .max(60, say`At most 60 letters.`)
     .default(''),
   keepMin: minutes(say`Used after`),
-  keepMax: minutes('Keeps').test('after-min', 'Keeps: longer than until it is used.', function (value) {
-    return value === undefined || value >= (this.parent as Minutes).keepMin;
+  keepMax: minutes(say`Keeps`).test('after-min', say`Keeps: longer than until it is used.`, function (value) {
+    return value === undefined || value >= (this.parent as { keepMin: number }).keepMin;
   }),
+  keepUnits: number()
+    .typeError(say`Shelves, a number.`)
+    .required(say`How many shelves?`)
+    .integer(say`Whole ones.`)
+    .min(0, say`Not below 0.`)
+    .max(20, say`At most 20.`),
+  keepWhy: trimmed()
+    .max(160, say`At most 160 letters.`)
+    .default(''),
   ...bestFields,
+  ...inStoreFields,
+  /** What a minute of age costs; nothing is as usual. */
+  keepAgeing: optionalNumber(say`What a minute costs, a number.`).min(0, say`Not below 0.`),
+  /** Beaten up again before it is used: minutes out of the cold, of beating, and that it stands then. All of them or none. */
+  temperOut: optionalNumber(say`Minutes, a number.`).min(0, say`Not below 0.`),
+  temperLow: optionalNumber(say`Minutes, a number.`).min(0, say`Not below 0.`),
+  temperLikely: optionalNumber(say`Minutes, a number.`).min(0, say`Not below 0.`),
+  temperHigh: optionalNumber(say`Minutes, a number.`).min(0, say`Not below 0.`),
+  temperStands: optionalNumber(say`Minutes, a number.`)
+    .min(0, say`Not below 0.`)
+    .test('all', say`All five, or none; the likely minutes between the others.`, function () {
+      const { temperOut, temperLow, temperLikely, temperHigh, temperStands } = this.parent as Tempered;
+      const told = [temperOut, temperLow, temperLikely, temperHigh, temperStands].map((x) => (x ?? null) !== null);
+      if (!told.some(Boolean)) return true;
+      return told.every(Boolean) && temperLow! <= temperLikely! && temperLikely! <= temperHigh!;
+    }),
   rescue: trimmed()
     .max(300, say`At most 300 letters.`)
     .default(''),
+  rescues: array()
+    .of(
+      object({
+        failure: trimmed()
+          .required(say`What went wrong?`)
+          .max(80, say`At most 80 letters.`),
+        help: trimmed()
+          .required(say`What helps?`)
+          .max(300, say`At most 300 letters.`),
+      }),
+    )
+    .max(12, say`At most twelve.`)
+    .default([]),
   /** Ingredients that the library does not have yet, which its lines name. */
   fresh: array()
     .of(
@@ -188,57 +172,54 @@ export const formulaForm = object({
 });
 
 export type FormulaForm = InferType<typeof formulaForm>;
-export type StepForm = FormulaForm['steps'][number];
+type Tempered = Record<'temperOut' | 'temperLow' | 'temperLikely' | 'temperHigh' | 'temperStands', number | null>;
 
-/** What a new step is called until it is saved; ingredients of the form name it by this. */
-export const draftKey = (n: number) => `new ${n}`;
-const isDraft = (key: string) => key === '' || key.startsWith('new ');
+/** A form as the text of a field; null where it says none that there can be. */
+function formIn(text: string): Form | null {
+  try {
+    const form = JSON.parse(text) as Form | null;
+    const known = Object.hasOwn(FORM_MEASURES, String(form?.form));
+    return known && formProblems(form!).length === 0 ? form : null;
+  } catch {
+    return null;
+  }
+}
 
-export const EMPTY_STEP: StepForm = {
-  ...{ key: '', name: '', work: 'hands', low: 8, likely: 10, high: 14, skill: '', celsius: null },
-  ...{ how: '', sign: '', caution: '', waitMin: 0, waitMax: null, waitPlace: '', waitWhy: '' },
-};
-
-/** A formula laid out for its form: each step with the wait that follows it. */
+/** A formula laid out for its form. */
 export function formOf(f: Formula): FormulaForm {
+  const { keeping, measured, batch } = f;
+  const { tempering } = keeping;
   return {
+    form: NOW,
     ...{ name: f.name, family: f.family, story: f.story, purpose: f.purpose, batter: f.batter ?? '' },
-    ...{
-      loss: Number((f.loss * 100).toFixed(3)),
-      density: f.density,
-      domes: f.domes ?? false,
-      stands: f.stands ?? null,
-    },
-    lines: f.lines.map(({ ingredient, grams, step }) => ({ ingredient, grams, into: step ?? '' })),
-    steps: f.steps.map((s): StepForm => {
-      const after = f.waits.find((w) => w.from === s.key);
-      return {
-        ...{
-          key: s.key,
-          name: s.name,
-          work: s.work,
-          low: s.minutes.low,
-          likely: s.minutes.likely,
-          high: s.minutes.high,
-        },
-        ...{
-          skill: s.skill ?? '',
-          celsius: s.oven?.celsius ?? null,
-          how: s.how,
-          sign: s.sign ?? '',
-          caution: s.caution ?? '',
-        },
-        waitMin: after?.min ?? 0,
-        waitMax: after?.max ?? null,
-        waitPlace: (after?.place ?? '') as StepForm['waitPlace'],
-        waitWhy: after?.why ?? '',
-      };
-    }),
-    keepPlace: (f.keeping.place ?? '') as FormulaForm['keepPlace'],
-    keepMin: f.keeping.min,
-    keepMax: f.keeping.max,
-    ...bestOf(f.keeping),
+    ...{ loss: percent(f.loss), density: f.density, domes: f.domes ?? false, stands: f.stands ?? null },
+    ...{ batchLeast: batch?.least ?? null, batchMost: batch?.most ?? null, colour: f.colour ?? '' },
+    measuredGrams: measured?.grams ?? null,
+    measuredForm: measured ? JSON.stringify(measured.form) : '',
+    measuredHeight: measured?.height ?? null,
+    lines: [
+      ...f.lines.map((l) => ({
+        ...EMPTY_LINE,
+        ...{ ingredient: l.ingredient, grams: l.grams, into: l.step ?? '', note: l.note ?? '' },
+        ...{ low: l.range?.low ?? null, high: l.range?.high ?? null, sign: l.range?.sign ?? '' },
+        keeps: l.keeps === undefined ? null : percent(l.keeps),
+      })),
+      ...(f.parts ?? []).map((p) => ({
+        ...EMPTY_LINE,
+        ...{ formula: p.formula, grams: p.grams, into: p.step ?? '', note: p.note ?? '' },
+      })),
+    ],
+    steps: stepFormsOf(f),
+    ...{ keepPlace: keeping.place ?? '', keepMin: keeping.min, keepMax: keeping.max, keepUnits: keeping.units },
+    keepWhy: keeping.why,
+    ...bestOf(keeping),
+    ...inStoreFormOf(f),
+    keepAgeing: keeping.ageing,
+    temperOut: tempering?.outOfCold ?? null,
+    ...{ temperLow: tempering?.minutes.low ?? null, temperLikely: tempering?.minutes.likely ?? null },
+    ...{ temperHigh: tempering?.minutes.high ?? null, temperStands: tempering?.stands ?? null },
     rescue: f.rescue ?? '',
+    rescues: (f.rescues ?? []).map(({ failure, help }) => ({ failure, help })),
     fresh: [],
     note: '',
   };
@@ -254,82 +235,72 @@ export function freshIngredients(form: Pick<FormulaForm, 'fresh' | 'lines'>): In
     }));
 }
 
-/**
- * The formula that a form describes. What the form does not show (checks, reminders, equipment, schools, notes of lines)
- * is kept from the formula as it was, step by step and line by line.
- */
+/** The formula that a form describes; from the one before it the order of its waits is kept, and whether it is in use. */
 export function formulaOf(form: FormulaForm, before: Formula | null, id: string): Formula {
-  const taken = new Set(form.steps.map((s) => s.key).filter((key) => !isDraft(key)));
-  const keyOf = new Map<string, string>();
-  const steps = form.steps.map((s): FormulaStep => {
-    // Two schools may have a step of one key: the name tells them apart.
-    const own = before?.steps.filter((x) => x.key === s.key) ?? [];
-    const was = own.find((x) => x.name === s.name) ?? own[0];
-    const key = isDraft(s.key) ? newKey(s.name, taken) : s.key;
-    if (s.key) keyOf.set(s.key, key);
-    return stepOf(s, was, key);
-  });
-  const keys = [...new Set(steps.map((s) => s.key))];
-  const waits = keys.slice(1).map((to, i): FormulaWait => {
-    const from = keys[i]!;
-    const after = form.steps[steps.findIndex((s) => s.key === from)]!;
-    const was = before?.waits.find((w) => w.from === from && w.to === to);
-    return {
-      ...was,
-      ...{ from, to, min: after.waitMin, max: after.waitMax, place: after.waitPlace || null, why: after.waitWhy },
-    };
-  });
-  const lasting = new Set(keys);
+  const { steps, waits, keyOf } = stepsIn(form.steps, before);
+  const at = ({ into, note }: LineForm) => ({ note: note || undefined, step: keyOf.get(into) });
+  const parts = form.lines
+    .filter((l) => l.formula !== '')
+    .map((l) => present<FormulaPart>({ formula: l.formula, grams: l.grams, ...at(l) }));
+  const [least, most] = [form.batchLeast, form.batchMost];
+  const { measuredGrams, measuredForm, measuredHeight } = form;
+  const shape = measuredForm === '' ? null : formIn(measuredForm);
   return present<Formula>({
-    ...before,
     id,
     ...{ name: form.name, family: form.family, story: form.story, purpose: form.purpose as Formula['purpose'] },
     batter: (form.batter || undefined) as Batter | undefined,
     domes: form.domes || undefined,
     stands: form.stands ?? undefined,
+    batch:
+      least === null && most === null
+        ? undefined
+        : present<NonNullable<Formula['batch']>>({ least: least ?? undefined, most: most ?? undefined }),
+    colour: form.colour || undefined,
+    retired: before?.retired,
+    measured:
+      measuredGrams === null || measuredHeight === null || shape === null
+        ? undefined
+        : { grams: measuredGrams, form: shape, height: measuredHeight },
     rescue: form.rescue || undefined,
-    loss: form.loss / 100,
+    rescues: form.rescues.length > 0 ? form.rescues.map(({ failure, help }) => ({ failure, help })) : undefined,
+    loss: shareOf(form.loss),
     density: form.density,
-    lines: form.lines.map(({ ingredient, grams, into }) => {
-      const same = before?.lines.filter((x) => x.ingredient === ingredient) ?? [];
-      const was = same.find((x) => (x.step ?? '') === into) ?? same[0];
-      return present<FormulaLine>({ ...was, ingredient, grams, step: keyOf.get(into ?? was?.step ?? '') });
-    }),
-    steps: steps.map((s) => (s.tinsUntil && !lasting.has(s.tinsUntil) ? { ...s, tinsUntil: keys.at(-1)! } : s)),
+    lines: form.lines
+      .filter((l) => l.formula === '')
+      .map((l) =>
+        present<FormulaLine>({
+          ...{ ingredient: l.ingredient, grams: l.grams, ...at(l) },
+          range: l.low === null || l.high === null ? undefined : { low: l.low, high: l.high, sign: l.sign },
+          keeps: l.keeps === null ? undefined : shareOf(l.keeps),
+        }),
+      ),
+    parts: parts.length > 0 ? parts : undefined,
+    steps,
     waits,
-    keeping: present<Keeping>({
-      ...(before?.keeping ?? { units: 1, ageing: AGES, why: '' }),
-      ...{ place: form.keepPlace || null, min: form.keepMin, max: form.keepMax },
-      ...bestIn(form, before?.keeping.ageing),
-    }),
+    keeping: keepingIn(form),
+    inStore: inStoreIn(form, before),
   });
 }
 
-function stepOf(s: StepForm, was: FormulaStep | undefined, key: string): FormulaStep {
-  const { low, likely, high } = s;
-  return present<FormulaStep>({
-    ...was,
-    key,
-    name: s.name,
-    work: s.work as FormulaStep['work'],
-    minutes: { ...was?.minutes, low, likely, high },
-    how: s.how,
-    skill: s.work === 'hands' ? s.skill || null : undefined,
-    oven: s.work === 'oven' ? { slots: was?.oven?.slots ?? 1, celsius: s.celsius ?? 170 } : undefined,
-    sign: s.sign || undefined,
-    caution: s.caution || undefined,
+function keepingIn(form: FormulaForm): Keeping {
+  const { temperOut, temperLow, temperLikely, temperHigh, temperStands } = form;
+  return present<Keeping>({
+    ...{
+      place: form.keepPlace || null,
+      min: form.keepMin,
+      max: form.keepMax,
+      units: form.keepUnits,
+      why: form.keepWhy,
+    },
+    ageing: form.keepAgeing ?? AGES,
+    ...bestIn(form, form.keepAgeing ?? undefined),
+    tempering:
+      temperOut === null || temperLow === null || temperLikely === null || temperHigh === null || temperStands === null
+        ? undefined
+        : {
+            outOfCold: temperOut,
+            minutes: { low: temperLow, likely: temperLikely, high: temperHigh },
+            stands: temperStands,
+          },
   });
-}
-
-/** The value without fields that are undefined: what was there before and is no more must not be there at all. */
-function present<T extends object>(value: { [K in keyof T]: T[K] | undefined }): T {
-  return Object.fromEntries(Object.entries(value).filter(([, v]) => v !== undefined)) as T;
-}
-
-function newKey(name: string, taken: Set<string>): string {
-  const stem = slug(name).slice(0, 24) || 'step';
-  let key = stem;
-  for (let n = 2; taken.has(key); n++) key = `${stem}-${n}`;
-  taken.add(key);
-  return key;
 }

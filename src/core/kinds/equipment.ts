@@ -1,3 +1,4 @@
+import { valueAt } from '../ids/value-at';
 import { OVEN } from '../planning-format/problem';
 
 /** What is known of a kind of equipment, whatever kitchen has it. */
@@ -19,4 +20,4 @@ export const EQUIPMENT_KINDS: Readonly<Record<string, EquipmentKind>> = {
   turntable: {},
 };
 
-export const isWashed = (kind: string) => EQUIPMENT_KINDS[kind]?.washed === true;
+export const isWashed = (kind: string) => valueAt(EQUIPMENT_KINDS, kind)?.washed === true;

@@ -1,6 +1,6 @@
-import { demoBuilds } from '../../data/demo/builds';
-import { demoFormulas } from '../../data/demo/library';
-import { demoEquipment } from '../../data/demo/kitchen';
+import { starterBlocks, starterBuilds, starterFormulas } from '../../data/kitchens/starter';
+import { demoEquipment } from '../../data/kitchens/demo-parts';
+import { waitsOf } from '../design/order-of-work';
 import { checkKind, CHECKS, type CheckName } from './checks';
 import { EQUIPMENT_KINDS, isWashed } from './equipment';
 import { FLOOR_KINDS } from './events';
@@ -21,8 +21,8 @@ describe('places', () => {
 
   it('of all waits in the demo’s library store', () => {
     const asked = [
-      ...demoFormulas.flatMap((f) => [f.keeping.place, ...f.waits.map((w) => w.place)]),
-      ...demoBuilds.flatMap((b) => b.waits.map((w) => w.place)),
+      ...starterFormulas.flatMap((f) => [f.keeping.place, ...f.waits.map((w) => w.place)]),
+      ...starterBuilds.flatMap((b) => waitsOf(b.design, starterBlocks).map((w) => w.place)),
     ].filter((p) => p !== null);
     expect(asked.length).toBeGreaterThan(0);
     for (const p of asked) expect(STORE_PLACES).toContain(p);

@@ -1,3 +1,4 @@
+import { valueAt } from '../ids/value-at';
 import { say } from '../words/say';
 
 /** Kinds of work for hands, as the wall tells them apart, in the order in which a cake goes through them. A new one is a line here. */
@@ -30,7 +31,7 @@ const OF_SKILL: Readonly<Record<string, HandWork>> = {
  * anybody can do it.
  */
 export function handWorkOf(skill: string | null, isPart: boolean): HandWork {
-  const known = skill === null ? undefined : OF_SKILL[skill];
+  const known = skill === null ? undefined : valueAt(OF_SKILL, skill);
   if (known) return known;
   if (isPart) return skill === null ? 'mix' : 'decorate';
   return skill === null ? 'box' : 'build';

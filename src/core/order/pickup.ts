@@ -1,4 +1,5 @@
 import { say } from '../words/say';
+import { closedProblem, type Opening } from '../kitchen/opening';
 import { counted } from '../measure/counted';
 import { WALL_CLOCK } from '../time/clock';
 import { DateTime } from 'luxon';
@@ -10,6 +11,8 @@ export interface PickupRule {
   zone: string;
   /** A pickup lies at most this many days ahead. */
   daysAhead: number;
+  /** When cakes are collected; at any time where nobody has said it. */
+  opening?: Opening;
 }
 
 export type PickupRead = { ok: true; pickup: Date } | { ok: false; message: string };
@@ -33,12 +36,15 @@ export function readPickup(text: string, rule: PickupRule): PickupRead {
   return message === null ? { ok: true, pickup } : { ok: false, message };
 }
 
-/** What is wrong with a pickup, or null. The one rule of all doors: not past, and not too far ahead. */
-export function pickupProblem(pickup: Date, { now, daysAhead }: Omit<PickupRule, 'zone'>): string | null {
+/** What is wrong with a pickup, or null. The one rule of all doors: not past, not too far ahead, and while the kitchen is open. */
+export function pickupProblem(pickup: Date, { now, daysAhead, zone, opening }: PickupRule): string | null {
   if (Number.isNaN(pickup.getTime())) return say`This time does not exist.`;
   if (pickup <= now) return say`This time has passed.`;
   if (pickup.getTime() - now.getTime() > daysAhead * DAY) return say`At most ${counted(daysAhead, 'day')} ahead.`;
-  return null;
+  const time = DateTime.fromJSDate(pickup, { zone });
+  return opening && time.isValid
+    ? closedProblem(opening, time.toISODate(), time.weekday, time.toFormat('HH:mm'))
+    : null;
 }
 
 /** Luxon moves a skipped time forward by what was skipped. */

@@ -1,4 +1,4 @@
-import type { Build } from '../breakdown/build';
+import type { Build } from '../design/build';
 import { cuttingForms, formsOfBuild } from '../breakdown/forms-of-build';
 import { formName, type Form } from '../shape/form';
 import { stacksOf } from '../shape/stacks';

@@ -54,7 +54,9 @@ export class Reading {
     if (step.oven?.choices) return planned(this.ovenChoice(step, stands)?.minutes ?? step.minutes);
     const skill = step.people?.skill;
     if (step.work !== 'hands' || !skill || stands.people.length === 0) return planned(step.minutes);
-    const slowest = Math.max(...stands.people.map((p) => this.people.get(p)?.pace?.[skill] ?? 1));
+    const paceOf = ({ pace = {} }: { pace?: Record<string, number> } = {}) =>
+      Object.hasOwn(pace, skill) ? pace[skill]! : 1;
+    const slowest = Math.max(...stands.people.map((p) => paceOf(this.people.get(p))));
     // The product of a decimal fraction may lie a hair above the whole number that is meant.
     return Math.ceil(planned(step.minutes) * slowest - 1e-9);
   }

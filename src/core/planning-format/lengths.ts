@@ -1,3 +1,4 @@
+import { valueAt } from '../ids/value-at';
 import { lengthOf, type Equipment, type OvenChoice, type Person, type Step } from './problem';
 
 /** How long work of hands of so many minutes lasts where the slowest of those who do it takes so many times the usual. Minutes. */
@@ -17,7 +18,7 @@ export function changeover(
 
 /** How many times the usual a person takes for a step. */
 export const paceOf = ({ pace }: Pick<Person, 'pace'>, { people }: Pick<Step, 'people'>): number =>
-  people?.skill == null ? 1 : (pace?.[people.skill] ?? 1);
+  people?.skill == null ? 1 : (valueAt(pace, people.skill) ?? 1);
 
 /** The ovens of a step's list, each once; an oven that is listed again is baked in as it was listed first. */
 export function ovenChoices({ oven }: Pick<Step, 'oven'>): OvenChoice[] {

@@ -1,3 +1,4 @@
+import { valueAt } from '../ids/value-at';
 import type { Minutes } from '../time/minutes';
 import type { Span } from '../time/spans';
 
@@ -169,7 +170,7 @@ export interface Route {
 }
 
 /** What taking a choice of a route costs. */
-export const costOfChoice = ({ cost }: Route, choice: string): number => cost?.[choice] ?? 0;
+export const costOfChoice = ({ cost }: Route, choice: string): number => valueAt(cost, choice) ?? 0;
 
 /** Index of the choice of a route that costs least; the first of those. */
 export function cheapestChoice(route: Route): number {

@@ -3,14 +3,14 @@ import fc from 'fast-check';
 import { breakDown } from '../breakdown/break-down';
 import { pullList } from './pull-list';
 import type { PlacedWork } from './weigh-out';
-import { demoBuilds } from '../../data/demo/builds';
-import { demoLibrary as kitchen } from '../../data/demo/demo-library';
+import { starterBuilds } from '../../data/kitchens/starter';
+import { demoLibrary as kitchen } from '../../data/kitchens/demo-parts';
 import type { Presence } from './prepared-at';
 import { fourOrders, round, sum } from '../batching/testing/four-orders';
 
 /** Somebody is in, day and night. */
 const always: Presence = [[-1e6, 1e6]];
-const batchable = fourOrders(demoBuilds, kitchen);
+const batchable = fourOrders(starterBuilds, kitchen);
 
 describe('the pull list', () => {
   const works = (start: number): PlacedWork[] =>
@@ -34,7 +34,7 @@ describe('the pull list', () => {
   it('a component of several mixes is weighed for each, and they add up', () => {
     const one = { ...kitchen, moulds: kitchen.moulds.map((m) => (m.use === 'tin' ? { ...m, owned: 1 } : m)) };
     const b = breakDown(
-      { id: orderId(1), build: demoBuilds.find((x) => x.id === 'garden-cake')!, tiers: [round(24)] },
+      { id: orderId(1), build: starterBuilds.find((x) => x.id === 'garden-cake')!, tiers: [round(24)] },
       one,
     );
     const placed = b.steps.map((step, i) => ({
@@ -51,7 +51,7 @@ describe('the pull list', () => {
   });
   it('each mix is weighed for its own tins, though their loads differ', () => {
     const small = { ...kitchen, coefficients: { ...kitchen.coefficients, bowlKilos: 4 } };
-    const build = demoBuilds.find((x) => x.id === 'quince-tower')!;
+    const build = starterBuilds.find((x) => x.id === 'quince-tower')!;
     const b = breakDown({ id: orderId(1), build, tiers: [round(28), round(20), round(15)] }, small);
     const placed = b.steps.map((step, i) => ({
       ...{ step, start: i, forWhom: 'A' },

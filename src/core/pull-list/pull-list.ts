@@ -1,3 +1,5 @@
+import { lineTimes } from '../formula/scale';
+import { isFromStore } from '../breakdown/amounts/stored-as';
 import { keyOf, withoutPlace } from '../ids/ids';
 import type { Kitchen } from '../breakdown/kitchen';
 import type { PreparationKind } from '../breakdown/steps/preparations';
@@ -60,7 +62,8 @@ export function pullList(
   presence: Presence,
 ): PullList {
   const inside = works.filter((w) => w.start >= from && w.start < to).sort((a, b) => a.start - b.start);
-  const weighed = inside.filter(weighedAt);
+  // What comes out of the store is weighed there.
+  const weighed = inside.filter((w) => weighedAt(w) && !isFromStore(w.component!.formula));
   /** What of its component a step mixes: its own tins. Where a plan of before has not told it, every mix has as much. */
   const shareOf = ({ step, component }: PlacedWork): number => {
     const all = component!.amount.grams;
@@ -71,7 +74,7 @@ export function pullList(
   const weighOuts = weighed.map((w): WeighOut => {
     const { component, step } = w;
     const share = shareOf(w);
-    const lines = component!.lines.map((l) => ({ ...l, grams: l.grams * share }));
+    const lines = component!.lines.map((l) => lineTimes(l, share));
     const rounded = roundLines(lines, kitchen.ingredients, {
       eggs: 'beaten',
       eggWeight: figures.egg.weight,
@@ -88,6 +91,7 @@ export function pullList(
       grams,
       into: component!.amount.loads.length > 0 ? step.amount : null,
       lines: rounded.lines.map((l) => ({ ...l, name: kitchen.ingredients.get(l.ingredient)?.name ?? l.ingredient })),
+      takes: (component!.takes ?? []).map(({ name, grams: all }) => ({ name, grams: all * share })),
       warns: rounded.warns,
     };
   });

@@ -24,6 +24,8 @@ export interface WeighOut {
   /** "2 × 848 g into round 20 cm" */
   into: string | null;
   lines: (RoundedLine & { name: string })[];
+  /** Other parts that go in, with how much of each. */
+  takes: { name: string; grams: number }[];
   /** The rounding moves a line by more than 3 %. */
   warns: boolean;
 }

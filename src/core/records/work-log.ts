@@ -5,6 +5,7 @@ export type LoggedEvent =
   | { id: number; kind: 'start'; minute: number; step: string; ahead?: number | undefined }
   | { id: number; kind: 'finish'; minute: number; step: string; name?: string | undefined; likely?: number | undefined }
   | { id: number; kind: 'extend' | 'not yet' | 'use anyway'; minute: number; step: string }
+  | { id: number; kind: 'old record'; minute: number; name: string; likely: number; took: number }
   | { id: number; kind: 'correct'; minute: number; event: number; to: number }
   | { id: number; kind: 'take back'; minute: number; event: number };
 
@@ -57,6 +58,12 @@ export function withLogged(log: WorkLog, e: LoggedEvent): WorkLog {
         ...aheadBy(begun.ahead),
       };
       return { done: lastOfEach([...log.done, one], e.name), running };
+    }
+    case 'old record': {
+      const { name, likely, took, id, minute } = e;
+      const one = { ...{ name, likely, took, event: id, begun: id, step: '' }, start: minute - took };
+      // It was before everything that was worked here.
+      return { ...log, done: lastOfEach([one, ...log.done], name) };
     }
     case 'correct':
       return corrected(log, e);

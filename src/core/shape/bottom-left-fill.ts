@@ -71,19 +71,33 @@ function firstFree(
   for (const o of outer) {
     // Only what reaches into this strip can be in the way.
     const inStrip = edges.filter((e) => e.near < o + size && e.far > o);
-    // What was in the way is mostly in the way of the next place too, and is asked first.
-    let last = inStrip[0];
-    const meets = (e: Edges | undefined, i: number, piece: PlacedPiece) =>
-      e !== undefined && e.low < i + across && e.high > i && overlap(e.piece, piece);
-    for (const i of inner) {
-      const piece: PlacedPiece = { ...shape, x: along ? o : i, y: along ? i : o };
-      if (meets(last, i, piece)) continue;
-      const inTheWay = inStrip.find((e) => meets(e, i, piece));
-      if (!inTheWay) return piece;
-      last = inTheWay;
+    const probe: PlacedPiece = { ...shape, x: 0, y: 0 };
+    const meets = (e: Edges, i: number) => {
+      if (e.low >= i + across || e.high <= i) return false;
+      [probe.x, probe.y] = along ? [o, i] : [i, o];
+      return overlap(e.piece, probe);
+    };
+    for (let k = 0; k < inner.length;) {
+      const inTheWay = inStrip.find((e) => meets(e, inner[k]!));
+      if (!inTheWay) return { ...shape, x: along ? o : inner[k]!, y: along ? inner[k]! : o };
+      k = firstPast(inner, k, (i) => meets(inTheWay, i));
     }
   }
   return null;
+}
+
+/**
+ * The first place after one that is taken at which nothing is in the way any more. All pieces are convex: what is in the way of one place is so without a
+ * gap until one is past it.
+ */
+function firstPast(places: number[], taken: number, isTaken: (at: number) => boolean): number {
+  let [low, high] = [taken + 1, places.length];
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if (isTaken(places[middle]!)) low = middle + 1;
+    else high = middle;
+  }
+  return low;
 }
 
 /** A piece that lies, by its edges across and along the strip in which a place is sought. */

@@ -75,18 +75,29 @@ function without(order: Counted[], begun: Placed[]): Counted[] {
   });
 }
 
+/** Share of a sheet that round pieces cover at best. */
+export const MOST_COVERED = 0.92;
+
 /**
  * Sheets needed for what is wanted, each cut by a plan of its own; what one leaves out goes onto the next. Null if a piece is
- * larger than the sheet.
+ * larger than the sheet, or if more than `most` sheets would be needed.
  */
-export function cutFromSheets(sheet: Sheet, wanted: (PieceShape & { count: number })[]): CuttingPlan[] | null {
+export function cutFromSheets(
+  sheet: Sheet,
+  wanted: (PieceShape & { count: number })[],
+  most = Infinity,
+): CuttingPlan[] | null {
   const plans: CuttingPlan[] = [];
   let open = wanted;
   while (open.some((w) => w.count > 0)) {
+    if (plans.length >= most) return null;
     const plan = cuttingPlan(sheet, open);
     if (plan.placed.length === 0) return null;
     plans.push(plan);
     open = open.map((w, i) => ({ ...w, count: plan.missing[i]! }));
+    const area = open.reduce((sum, w) => sum + w.count * pieceArea(w), 0);
+    // What is left does not go onto so few sheets, however it is laid.
+    if (area > (most - plans.length) * sheet.length * sheet.width) return null;
   }
   return plans;
 }

@@ -6,6 +6,7 @@ import { say } from '../words/say';
  * `ring` is what is left between two circles. `hexagon` is regular, measured across its flats. `heart` is a square of
  * side `side` with a half-disc on two neighbouring sides. `petal` is a regular polygon with a half-disc on each of its
  * sides, measured across from the outermost point to the one opposite. `loaf` tapers. `roll` is a cylinder lying down.
+ * `house` has four walls and a roof with its ridge along the length; `wall` and `ridge` are heights above the ground.
  */
 export type Form =
   | { form: 'round'; diameter: number }
@@ -17,7 +18,8 @@ export type Form =
   | { form: 'petal'; across: number; petals: number }
   | { form: 'half-sphere'; diameter: number }
   | { form: 'loaf'; topLength: number; topWidth: number; bottomLength: number; bottomWidth: number }
-  | { form: 'roll'; length: number; diameter: number };
+  | { form: 'roll'; length: number; diameter: number }
+  | { form: 'house'; length: number; width: number; wall: number; ridge: number };
 
 export type FormName = Form['form'];
 
@@ -33,11 +35,12 @@ export const FORM_MEASURES: Record<FormName, readonly string[]> = {
   'half-sphere': ['diameter'],
   loaf: ['topLength', 'topWidth', 'bottomLength', 'bottomWidth'],
   roll: ['length', 'diameter'],
+  house: ['length', 'width', 'wall', 'ridge'],
 };
 
 const disc = (diameter: number) => (Math.PI * diameter ** 2) / 4;
 
-/** Area seen from above, mm². A roll is seen as the rectangle it covers, a loaf as its top. */
+/** Area seen from above, mm². A roll and a house are seen as the rectangle they cover, a loaf as its top. */
 export function topArea(form: Form): number {
   switch (form.form) {
     case 'round':
@@ -46,6 +49,7 @@ export function topArea(form: Form): number {
     case 'square':
       return form.side ** 2;
     case 'rectangle':
+    case 'house':
       return form.length * form.width;
     case 'ring':
       return disc(form.outer) - disc(form.inner);
@@ -79,6 +83,7 @@ export function perimeter(form: Form): number {
     case 'square':
       return 4 * form.side;
     case 'rectangle':
+    case 'house':
       return 2 * (form.length + form.width);
     case 'ring':
       return Math.PI * (form.outer + form.inner);
@@ -97,7 +102,8 @@ export function perimeter(form: Form): number {
 
 /**
  * Area of the wall of a cake of this height, mm². For a roll its rounded skin without the two cut ends; for a
- * half-sphere what its skin, 2πr², has more than its top area; for a loaf by the mean of its two outlines.
+ * half-sphere what its skin, 2πr², has more than its top area; for a loaf by the mean of its two outlines; for a house its
+ * walls and gables, and what its roof has more than its top area.
  */
 export function sideArea(form: Form, height: number): number {
   switch (form.form) {
@@ -107,12 +113,21 @@ export function sideArea(form: Form, height: number): number {
       return disc(form.diameter);
     case 'loaf':
       return (form.topLength + form.topWidth + form.bottomLength + form.bottomWidth) * height;
+    case 'house': {
+      const roof = form.ridge - form.wall;
+      const slopes = 2 * form.length * Math.hypot(roof, form.width / 2);
+      return perimeter(form) * form.wall + form.width * roof + slopes - topArea(form);
+    }
     default:
       return perimeter(form) * height;
   }
 }
 
-/** Volume in ml of a cake or tin of this height in mm. A roll and a half-sphere have theirs without it. */
+/** What a coat over a cake of this height covers, mm²: top and wall; of a roll its rounded skin, which is both. */
+export const coatedArea = (form: Form, height: number): number =>
+  form.form === 'roll' ? sideArea(form, height) : topArea(form) + sideArea(form, height);
+
+/** Volume in ml of a cake or tin of this height in mm. A roll, a half-sphere and a house have theirs without it. */
 export function volume(form: Form, height: number): number {
   return cubicMillimetres(form, height) / 1000;
 }
@@ -125,6 +140,8 @@ function cubicMillimetres(form: Form, height: number): number {
       return (2 * Math.PI * (form.diameter / 2) ** 3) / 3;
     case 'loaf':
       return ((form.topLength * form.topWidth + form.bottomLength * form.bottomWidth) / 2) * height;
+    case 'house':
+      return (topArea(form) * (form.wall + form.ridge)) / 2;
     default:
       return topArea(form) * height;
   }
@@ -178,6 +195,8 @@ export function formName(form: Form): string {
       return say`loaf ${cm(form.topLength)} × ${cm(form.topWidth)} cm`;
     case 'roll':
       return say`roll of ${cm(form.length)} cm`;
+    case 'house':
+      return say`house ${cm(form.length)} × ${cm(form.width)} cm`;
   }
 }
 

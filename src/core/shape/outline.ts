@@ -36,6 +36,7 @@ export function outlineOf(form: Form): { outline: Point[]; hole: Point[] | null 
     case 'square':
       return only(box(form.side, form.side));
     case 'rectangle':
+    case 'house':
       return only(box(form.length, form.width));
     case 'loaf':
       return only(box(form.topLength, form.topWidth));

@@ -37,8 +37,8 @@ export function heightFactor(height: number): number {
 const whole = (value: number) => Math.floor(value + 1e-9);
 
 /**
- * Portions of one tier of this height, mm: ⌊top area ÷ portion area × how often it counts⌋; a roll and a loaf are cut into slices. A dome has
- * no top to cut: it is portioned by weight.
+ * Portions of one tier of this height, mm: ⌊top area ÷ portion area × how often it counts⌋; a roll and a loaf are cut into slices. A dome and a
+ * house have no top to cut: they are portioned by weight.
  * Example: round 200 mm, 110 mm high: ⌊314 ÷ 12.5⌋ = 25 party portions, 12 for dessert.
  */
 export function portions(form: Form, height: number, kind: PortionKind, settings: PortionSettings): number {
@@ -53,7 +53,7 @@ export function portions(form: Form, height: number, kind: PortionKind, settings
 }
 
 /** Is a form cut by its weight, for want of a top? */
-export const isPortionedByWeight = (form: Form): boolean => form.form === 'half-sphere';
+export const isPortionedByWeight = (form: Form): boolean => form.form === 'half-sphere' || form.form === 'house';
 
 /** Portions of so many grams of finished cake, each in the middle of its band. */
 export function portionsByWeight(grams: number, kind: PortionKind, settings: PortionSettings): number {

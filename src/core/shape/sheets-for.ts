@@ -1,5 +1,5 @@
 import { say } from '../words/say';
-import { cutFromSheets, type CuttingPlan } from './cutting-plan';
+import { cutFromSheets, MOST_COVERED, type CuttingPlan } from './cutting-plan';
 import type { Sheet } from './wanted-piece';
 import type { Form } from './form';
 import { pieceArea, type PieceShape } from './piece';
@@ -33,9 +33,6 @@ type Wanted = PieceShape & { count: number };
 /** What was worked out before: the same question comes with every look at an order. */
 const known = new Map<string, SheetsFor>();
 const MOST_KNOWN = 500;
-/** Share of a sheet that halved discs can cover at best. */
-const MOST_COVERED = 0.92;
-
 /**
  * The fewest sheets from which all pieces can be cut, by the one cutting plan of the house; where halves are allowed, the largest discs may be
  * made of two, as few of them as help. Throws `TooLargeForSheet`.
@@ -61,10 +58,11 @@ function cut(sheet: Sheet, wanted: Wanted[], halves: boolean): SheetsFor {
   const largest = discs[0];
   for (let halved = 1; halves && largest?.shape === 'disc' && halved <= largest.count; halved++) {
     if (best && best.sheets <= least) break;
-    const plans = cutFromSheets(sheet, [
+    const pieces = [
       ...wanted.map((w) => (w === largest ? { ...w, count: w.count - halved } : w)),
-      { shape: 'half-disc', diameter: largest.diameter, count: 2 * halved },
-    ]);
+      { shape: 'half-disc' as const, diameter: largest.diameter, count: 2 * halved },
+    ];
+    const plans = cutFromSheets(sheet, pieces, best ? best.sheets - 1 : Infinity);
     if (plans && (!best || plans.length < best.sheets)) best = { sheets: plans.length, halved, plans };
   }
   if (!best) throw new TooLargeForSheet(tooLarge(sheet, wanted));

@@ -2,6 +2,8 @@ import { applyBatches } from '../batching/apply-batches';
 import { breakDown } from '../breakdown/break-down';
 import type { Breakdown } from '../breakdown/breakdown';
 import { withFormerIds } from '../breakdown/former-ids';
+import type { Design } from '../design/design';
+import { designIn } from '../design/design-in';
 import type { Formula } from '../formula/formula';
 import { batchId, orderId, orderNumberOf } from '../ids/ids';
 import { answersOf, sameAnswers, type BreakdownFigures, type KeptBreakdown } from './kept-work';
@@ -70,18 +72,36 @@ export function breakDownBegun(
 
 /** Breaks an order down by these figures, whatever of it is kept. Throws if its build or a formula of it is not there. */
 function breakDownBy(order: BreakableOrder, kitchen: PlanningKitchen, figures: BreakdownFigures): Breakdown {
-  const build = kitchen.builds.get(order.build);
-  if (!build) throw new Error(`There is no build “${order.build}”.`);
-  const { tiers, inscription = '', without, swaps, overrides, choices } = order;
+  const design = designOfOrder(order, kitchen);
+  if (!design) throw new Error(`There is no build “${order.build}”.`);
+  const { inscription = '', without, swaps, overrides, fromStore = [], choices } = order;
   return breakDown(
-    { id: orderId(order.id), build, tiers, inscription, without, swaps, overrides, choices },
+    { id: orderId(order.id), design, inscription, without, swaps, overrides, fromStore, choices },
     { ...kitchen.library, ...figuresOf(figures), formulas: formulasAt(order.versions, kitchen) },
   );
 }
 
+/** The design of an order: its own, or its build in its tiers where it was taken before it had one; null where that is not there. */
+export function designOfOrder(
+  { design, build, tiers }: Pick<BreakableOrder, 'design' | 'build' | 'tiers'>,
+  kitchen: Pick<PlanningKitchen, 'builds'>,
+): Design | null {
+  const from = kitchen.builds.get(build);
+  return design ?? (from ? designIn(from, tiers) : null);
+}
+
 /** What is kept of a kitchen with an order that has been begun. */
-export const figuresOf = ({ coefficients, choices, moulds, ovenSlots }: BreakdownFigures): BreakdownFigures => ({
+export const figuresOf = ({
+  coefficients,
+  choices,
+  moulds,
+  ovenSlots,
+  slot,
+  mixes,
+}: BreakdownFigures): BreakdownFigures => ({
   ...{ coefficients, choices, moulds, ovenSlots },
+  ...(slot && { slot }),
+  ...(mixes && { mixes }),
 });
 
 /** The kitchen's formulas, those named at the versions named. */

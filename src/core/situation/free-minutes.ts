@@ -1,3 +1,4 @@
+import { valueAt } from '../ids/value-at';
 import { lengthOf, type Problem, type Step, type Wait } from '../planning-format/problem';
 import { paceAt } from '../records/pace';
 import { minutesAt } from '../time/minutes';
@@ -49,7 +50,7 @@ export function freeMinutes(problem: Problem, paces: Record<string, number[]> = 
 /** What a step may still run over its planned minutes. */
 function overrun(step: Step, paces: Record<string, number[]>): number {
   if (step.work === 'collect' || step.placed?.state === 'done') return 0;
-  const known = paces[step.name];
+  const known = valueAt(paces, step.name);
   const worst = known ? step.minutes.likely * paceAt(known, WORST_SHARE) : minutesAt(step.minutes, WORST_SHARE);
   return Math.max(0, worst - lengthOf(step));
 }

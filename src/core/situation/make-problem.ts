@@ -1,19 +1,13 @@
 import { handOverId, type OrderId } from '../ids/ids';
-import { mergeSpans } from '../time/spans';
-import type { WeeklyShift } from '../time/shifts';
+import { paceOfSkills, skillNames, type Person } from '../kitchen/person';
+import type { WorkingHours } from '../time/working-hours';
 import type { Clock } from '../time/clock';
 import { TeamCalendar } from '../time/team-calendar';
 import type { Equipment, Problem } from '../planning-format/problem';
 import type { Breakdown } from '../breakdown/breakdown';
 
-export interface TeamMember {
-  id: string;
-  name: string;
-  skills: string[];
-  weekly: WeeklyShift[];
-  /** ISO dates. */
-  daysOff: string[];
-}
+/** Somebody of the team, as planning asks. */
+export type TeamMember = Pick<Person, 'name' | 'skills' | keyof WorkingHours> & { id: string };
 
 export interface PlannedOrder {
   id: OrderId;
@@ -57,10 +51,14 @@ export function makeProblem(
     origin: clock.origin,
     horizon,
     now,
-    people: team.map(({ id, name, skills }) => ({
-      ...{ id, name, skills },
-      shifts: mergeSpans(calendar.shifts(id, now - LOOK_BACK, horizon)),
-    })),
+    people: team.map((member) => {
+      const pace = paceOfSkills(member);
+      return {
+        ...{ id: member.id, name: member.name, skills: skillNames(member) },
+        shifts: calendar.shifts(member.id, now - LOOK_BACK, horizon),
+        ...(pace && { pace }),
+      };
+    }),
     equipment,
     orders: orders.map(({ id, name, pickup, weight }) => ({ id, name, pickup, weight, collect: handOverId(id) })),
     // Only what the format knows: the bench's words stay with the breakdown.

@@ -8,6 +8,7 @@ import type { Holding } from './plan-that-holds';
 import { slackOf, withSlack } from './with-slack';
 import { withWorkAhead, workAheadOf } from './work-ahead';
 import { withFloor } from './with-floor';
+import { withKitchen } from './with-kitchen';
 import { withAdjustments } from './with-adjustments';
 
 /** A problem that is to be planned so that it holds, without the minutes that are kept free for it. */
@@ -38,15 +39,8 @@ export function problemOf(situation: Situation): SituationProblem {
     weight: o.weight,
     breakdown: breakdowns.get(o.id)!,
   }));
-  const made = makeProblem(
-    planned,
-    kitchen.team,
-    kitchen.equipment,
-    kitchen.clock,
-    minute,
-    situation.shared,
-    kitchen.calendar,
-  );
+  const { team, equipment, clock, calendar } = kitchen;
+  const made = withKitchen(makeProblem(planned, team, equipment, clock, minute, situation.shared, calendar), kitchen);
   const { choices, coefficients } = kitchen.library;
   const slack = slackOf(choices);
   const { paces, margins, begins } = situation;

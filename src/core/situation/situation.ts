@@ -1,11 +1,13 @@
 import type { SharedWork } from '../batching/batch';
 import type { Breakdown } from '../breakdown/breakdown';
-import type { Build } from '../breakdown/build';
+import type { Build } from '../design/build';
 import type { Kitchen } from '../breakdown/kitchen';
 import type { FloorEvent, StepState } from '../floor/floor-state';
 import type { Allergen, Formula } from '../formula/formula';
 import type { Habit } from '../planner/dispatch/earliest-times';
 import type { Equipment } from '../planning-format/problem';
+import type { Oven } from '../kitchen/as-planned';
+import type { StandingWork } from '../kitchen/standing-work';
 import type { EditHistory } from '../steering/edit-history';
 import type { Adjustments } from '../steering/plan-edit';
 import type { Clock } from '../time/clock';
@@ -27,6 +29,10 @@ export interface PlanningKitchen {
   /** Their shifts in minutes, made as they are asked for. */
   calendar: TeamCalendar;
   equipment: Equipment[];
+  /** What of the equipment bakes, with how each oven differs from what formulas say. */
+  ovens: Oven[];
+  /** What else these hands and things do each week. */
+  standingWork: StandingWork[];
 }
 
 /** An order as it is broken down. */

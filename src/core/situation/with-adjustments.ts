@@ -1,3 +1,4 @@
+import { valueAt } from '../ids/value-at';
 import { say } from '../words/say';
 import { mergeSpans, without } from '../time/spans';
 import { lengthWith } from '../planning-format/lengths';
@@ -17,7 +18,7 @@ export function withAdjustments(problem: Problem, adjustments: Adjustments): { p
   const team = new Set(problem.people.map((p) => p.id));
   const given = new Map<string, string[]>();
   for (const step of problem.steps) {
-    const people = adjustments.give[step.id];
+    const people = valueAt(adjustments.give, step.id);
     if (!people || step.placed) continue;
     const there = people.filter((p) => team.has(p));
     if (step.people && there.length === people.length && there.length >= step.people.count) given.set(step.id, there);
@@ -28,21 +29,24 @@ export function withAdjustments(problem: Problem, adjustments: Adjustments): { p
     skills: [
       ...new Set([
         ...p.skills,
-        ...(adjustments.lend[p.id] ?? []),
+        ...(valueAt(adjustments.lend, p.id) ?? []),
         ...[...given].flatMap(([step, to]) => (to.includes(p.id) ? [givenSkill(step)] : [])),
       ]),
     ],
-    shifts: without(mergeSpans([...p.shifts, ...(adjustments.longer[p.id] ?? [])]), adjustments.away[p.id] ?? []),
+    shifts: without(
+      mergeSpans([...p.shifts, ...(valueAt(adjustments.longer, p.id) ?? [])]),
+      valueAt(adjustments.away, p.id) ?? [],
+    ),
   }));
   const equipment = problem.equipment.map((e) => {
-    const closed = mergeSpans([...(e.closed ?? []), ...(adjustments.closed[e.id] ?? [])]);
-    const units = e.units + (adjustments.more[e.id] ?? 0);
+    const closed = mergeSpans([...(e.closed ?? []), ...(valueAt(adjustments.closed, e.id) ?? [])]);
+    const units = e.units + (valueAt(adjustments.more, e.id) ?? 0);
     return { ...e, units, ...(closed.length > 0 ? { closed } : {}) };
   });
   const changed: Problem = { ...problem, people, equipment };
   const steps = problem.steps.map((s): Step => {
     const asGiven = given.has(s.id) ? { ...s, people: { ...s.people!, skill: givenSkill(s.id) } } : s;
-    const pin = adjustments.pin[s.id];
+    const pin = valueAt(adjustments.pin, s.id);
     if (!pin || s.placed) return asGiven;
     const placed = pinned(asGiven, pin, changed);
     if (!placed) lapsed.push(s.id);

@@ -1,3 +1,4 @@
+import { valueAt } from '../ids/value-at';
 import { say } from '../words/say';
 import type { School } from '../formula/formula';
 import type { Choices } from '../formula/schools';
@@ -50,7 +51,7 @@ const KEPT_BY = 0.6;
  */
 export function withSlack(problem: Problem, slack: Slack, paces: Record<string, number[]> = {}): Problem {
   if (slack === 'lean') return problem;
-  return { ...problem, steps: problem.steps.map((s) => slackened(s, paces[s.name])) };
+  return { ...problem, steps: problem.steps.map((s) => slackened(s, valueAt(paces, s.name))) };
 }
 
 /** Paces are planned with in such parts: a plan does not tremble with each step that is told. */

@@ -1,3 +1,4 @@
+import { valueAt } from '../ids/value-at';
 import type { Span } from '../time/spans';
 
 /** Where a step is to stay. Minutes after the origin; one item for each thing that it uses, then its oven. */
@@ -88,7 +89,7 @@ export function applyEdit(adjustments: Adjustments, edit: PlanEdit): Adjustments
   if (edit.kind === 'several') return edit.edits.reduce(applyEdit, adjustments);
   const values: Record<string, unknown> = { ...adjustments[edit.kind] };
   // Answers of an order change field by field: others may have changed the rest meanwhile.
-  if (edit.kind === 'order') values[edit.key] = { ...adjustments.order[edit.key], ...edit.to };
+  if (edit.kind === 'order') values[edit.key] = { ...valueAt(adjustments.order, edit.key), ...edit.to };
   else if (edit.to === null) delete values[edit.key];
   else values[edit.key] = edit.to;
   return { ...adjustments, [edit.kind]: values };

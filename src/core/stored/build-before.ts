@@ -1,3 +1,6 @@
+import type { FormerBuild } from './build-before-designs';
+import { designOfBuild } from './design-of-build';
+
 type Body = Record<string, unknown>;
 type Rule = Body & { rule: string };
 type Part = Body & { formula: string; amount: Rule };
@@ -45,5 +48,19 @@ export function withWriting(build: Body): Body {
         ? { ...s, name: s.name.replace(/\b(inscription|inscribe)\b/i, '[inscription:$1]'), inscribes: true }
         : s,
     ),
+  };
+}
+
+/** Where a build had no sizes of its own its pattern needs some form. mm. */
+const PATTERN = { form: 'round', diameter: 200 } as const;
+
+/** A build said of all tiers at once what is said of a piece now: it becomes a design with one piece, the pattern of all of them. */
+export function asDesign(before: Body): Body {
+  const build = before as unknown as FormerBuild;
+  const { id, name, story, mould, sizes, mostTiers } = build;
+  return {
+    ...{ id, name, story, mould, mostTiers },
+    ...(sizes && { sizes }),
+    design: designOfBuild(build, [sizes?.[0] ?? PATTERN]),
   };
 }

@@ -14,7 +14,7 @@ import type { Coat, Stratum, Tier } from '../breakdown/strata/stratum';
 import { codec, describes } from './codec';
 import { batchWithStrata, orderWithStrata } from './compiled-before';
 import { byProduct, formula } from './formula';
-import { coefficients, withDrumsAndHours } from './kitchen-figures';
+import { coefficients, withDrumsAndHours, withWarmth } from './kitchen-figures';
 import { makingFields } from './order-answers';
 import { hold, route, stepFields, wait } from './planned';
 import {
@@ -23,6 +23,7 @@ import {
   check,
   flag,
   form,
+  lineExtras,
   list,
   maybe,
   number,
@@ -49,14 +50,20 @@ const coat = describes<Coat>()(
   Type.Object({
     role: text,
     rule: number,
-    kind: oneOf(['crumb coat', 'final coat', 'cover', 'glaze', 'flooded top']),
+    kind: oneOf(['crumb coat', 'final coat', 'coat', 'cover', 'glaze', 'flooded top']),
     thickness: number,
     side: number,
     ml: number,
   }),
 );
 const tier = describes<Tier>()(
-  Type.Object({ form, body: number, height: number, strata: list(stratum), coats: list(coat) }),
+  Type.Object({
+    ...{ form, body: number, height: number, strata: list(stratum), coats: list(coat) },
+    count: optional(number),
+    cutFrom: optional(list(number)),
+    within: optional(Type.Literal(true)),
+    dummy: optional(Type.Literal(true)),
+  }),
 );
 const cake = describes<Cake>()(
   Type.Object({
@@ -68,7 +75,14 @@ const cake = describes<Cake>()(
   }),
 );
 const portion = describes<Portion>()(
-  Type.Object({ use: text, grams: number, leftOver: optional(byProduct), lost: optional(flag) }),
+  Type.Object({
+    ...{ use: text, grams: number, leftOver: optional(byProduct), lost: optional(flag) },
+    count: optional(number),
+    stage: optional(text),
+    tiers: optional(list(Type.Object({ tier: number, grams: number }))),
+    into: optional(text),
+    besides: optional(Type.Literal(true)),
+  }),
 );
 const load = describes<Load>()(Type.Object({ tier: number, form, tins: number, gramsEach: number }));
 const amount = describes<Amount>()(
@@ -83,7 +97,10 @@ const amount = describes<Amount>()(
   }),
 );
 const scaled = describes<ScaledLine>()(
-  Type.Object({ ingredient: text, grams: number, note: optional(text), step: optional(text), share: number }),
+  Type.Object({
+    ...{ ingredient: text, grams: number, note: optional(text), step: optional(text), ...lineExtras },
+    share: number,
+  }),
 );
 const brings = list(Type.Object({ allergen, from: list(text) }));
 const component = describes<Component>()(
@@ -95,10 +112,11 @@ const component = describes<Component>()(
     amount,
     lines: list(scaled),
     allergens: brings,
+    takes: optional(list(Type.Object({ role: text, name: text, grams: number, step: optional(text) }))),
   }),
 );
 const preparation = describes<Preparation>()(
-  Type.Object({ kind: oneOf(['take out', 'chill', 'line', 'soak', 'heat']), text, before: number }),
+  Type.Object({ kind: oneOf(['take out', 'chill', 'line', 'soak', 'heat', 'other']), text, before: number }),
 );
 const cakeStep = describes<CakeStep>()(
   Type.Object({
@@ -147,14 +165,24 @@ const mould = describes<Mould>()(
     owned: number,
   }),
 );
+const mixes = Type.Unsafe<NonNullable<BreakdownFigures['mixes']>>(byName(Type.Object({ least: number, most: number })));
 const figures = describes<BreakdownFigures>()(
-  Type.Object({ coefficients, choices: byName(text), moulds: list(mould), ovenSlots: number }),
+  Type.Object({
+    coefficients,
+    choices: byName(text),
+    moulds: list(mould),
+    ovenSlots: number,
+    slot: optional(Type.Object({ length: number, width: number })),
+    mixes: optional(mixes),
+  }),
 );
 
-/** An order’s kept work of a time when a drum had no weight, and no hours were the last. */
-const orderWithDrumsAndHours = (v2: Record<string, unknown>) => {
-  const kept = v2.figures as Record<string, unknown>;
-  return { ...v2, figures: { ...kept, coefficients: withDrumsAndHours(kept.coefficients as Record<string, unknown>) } };
+type Body = Record<string, unknown>;
+
+/** An order’s kept work of a time when its figures were fewer. */
+const orderWithFigures = (mend: (coefficients: Body) => Body) => (before: Body) => {
+  const kept = before.figures as Body;
+  return { ...before, figures: { ...kept, coefficients: mend(kept.coefficients as Body) } };
 };
 
 /** An order’s work as it is kept from its first told step. */
@@ -166,7 +194,7 @@ export const keptCodec = codec<KeptBreakdown>()({
     breakdown,
     formerIds: optional(flag),
   }),
-  migrations: [(v0) => v0, orderWithStrata, orderWithDrumsAndHours],
+  migrations: [(v0) => v0, orderWithStrata, orderWithFigures(withDrumsAndHours), orderWithFigures(withWarmth)],
 });
 
 const batchWork = describes<BatchWork>()(Type.Object({ component, ...work }));

@@ -1,6 +1,8 @@
+import type { FormerBuild } from './build-before-designs';
+import buildsV3 from './testing/builds-v3.json' with { type: 'json' };
 import { startingCoefficients } from '../breakdown/figures/starting-figures';
-import { demoBuilds } from '../../data/demo/builds';
-import { demoFormulas } from '../../data/demo/library';
+import { starterBuilds } from '../../data/kitchens/starter';
+import { starterFormulas } from '../../data/kitchens/starter';
 import { NO_EDITS, withEdit } from '../steering/edit-history';
 import { editFor, NO_ADJUSTMENTS, type Adjustment, type MadeEdit } from '../steering/plan-edit';
 import { buildCodec } from './build';
@@ -22,14 +24,17 @@ const problemsOf = <T>(codec: Codec<T>, body: unknown) => {
 const spoilt = <T>(codec: Codec<T>, value: T, change: object) =>
   problemsOf(codec, { ...(stored(codec, value) as object), ...change });
 
+/** The builds that shipped before they were designs, as they were stored. */
+const BUILDS_V3 = buildsV3 as unknown as FormerBuild[];
+
 describe('stored documents', () => {
   it('every formula and build comes back as it was', () => {
-    for (const f of demoFormulas) expect(roundTrip(formulaCodec, f)).toEqual({ ok: true, value: f });
-    for (const b of demoBuilds) expect(roundTrip(buildCodec, b)).toEqual({ ok: true, value: b });
+    for (const f of starterFormulas) expect(roundTrip(formulaCodec, f)).toEqual({ ok: true, value: f });
+    for (const b of starterBuilds) expect(roundTrip(buildCodec, b)).toEqual({ ok: true, value: b });
   });
 
   it('a formula with something wrong in it is refused, with the place', () => {
-    const [f] = demoFormulas;
+    const [f] = starterFormulas;
     const lines = [f!.lines[0]!, { ...f!.lines[1]!, grams: 'much' }];
     expect(spoilt(formulaCodec, f!, { lines })).toEqual(['lines.1.grams']);
     expect(spoilt(formulaCodec, f!, { purpose: 'roof' })).toEqual(['purpose']);
@@ -38,10 +43,22 @@ describe('stored documents', () => {
     expect(spoilt(formulaCodec, f!, { steps: [step] })).toEqual(['steps.0.check.kind']);
   });
 
+  it('a build of before designs becomes the design that ships today, with the keys of its stages and its waits as they were', () => {
+    expect(BUILDS_V3).toHaveLength(17);
+    for (const before of BUILDS_V3) {
+      const read = buildCodec.read(before);
+      expect(read).toEqual({ ok: true, value: starterBuilds.find((b) => b.id === before.id)! });
+      if (!read.ok) continue;
+      expect(read.value.design.blocks.map((b) => b.key)).toEqual(before.stages.map((s) => s.key));
+      expect(read.value.design.waits).toEqual(before.waits);
+    }
+  });
+
   it('a rule for amounts that nobody knows is refused', () => {
-    const [b] = demoBuilds;
-    const component = { ...b!.components[0]!, amount: { rule: 'by feel' } };
-    expect(spoilt(buildCodec, b!, { components: [component] })).toEqual(['components.0.amount']);
+    const [b] = starterBuilds;
+    const block = { ...b!.design.blocks[0]!, takes: [{ role: 'layers', amount: { rule: 'by feel' } }] };
+    const design = { ...b!.design, blocks: [block] };
+    expect(spoilt(buildCodec, b!, { design })).toEqual(['design.blocks.0.takes.0.amount']);
   });
 
   it('figures that began wrong are put right where nobody has touched them', () => {
@@ -69,7 +86,7 @@ describe('stored documents', () => {
   });
 
   it('a build of before loses its finish, and its ring is filled with what is free', () => {
-    const base = { ...demoBuilds[0]!, layers: 1, layerHeight: 80, finish: 3 };
+    const base = { ...BUILDS_V3[0]!, layers: 1, layerHeight: 80, finish: 3 };
     const part = (role: string, amount: object) => ({ role, label: role, formula: role, amount });
     const components = [
       part('base', { rule: 'discs', sheet: { length: 600, width: 400 } }),
@@ -79,27 +96,28 @@ describe('stored documents', () => {
     ];
     const read = buildCodec.read({ ...base, components, format: 'zest-ladder/build', version: 1 });
     if (!read.ok) throw new Error(JSON.stringify(read.problems));
-    expect(read.value).toMatchObject({ layers: 0, ringHeight: 80 });
+    const [piece] = read.value.design.pieces;
+    expect(piece!.ringHeight).toBe(80);
     expect(read.value).not.toHaveProperty('finish');
-    expect(read.value.components.map((c) => c.amount)).toEqual([
-      { rule: 'base', thickness: 8, sheet: { length: 600, width: 400 } },
-      { rule: 'insert', thickness: 11, inset: 0 },
-      { rule: 'rest of the ring' },
-      { rule: 'glaze' },
+    expect(piece!.inside).toEqual([
+      { is: 'layer', role: 'base', mm: 8 },
+      { is: 'rest', role: 'mousse' },
+      { is: 'insert', role: 'heart', mm: 11, inset: 0 },
+      { is: 'rest', role: 'mousse' },
     ]);
-    const plain = buildCodec.read({ ...demoBuilds[0]!, finish: 8, format: 'zest-ladder/build', version: 1 });
-    expect(plain).toEqual({ ok: true, value: demoBuilds[0]! });
+    const plain = buildCodec.read({ ...BUILDS_V3[0]!, finish: 8, format: 'zest-ladder/build', version: 1 });
+    expect(plain).toEqual({ ok: true, value: starterBuilds[0]! });
   });
 
   it('a build of before is told which of its stages writes, and that stage is named after it only where something is written', () => {
-    const stage = (name: string) => ({ ...demoBuilds[0]!.stages[0]!, name });
+    const stage = (name: string) => ({ ...BUILDS_V3[0]!.stages[0]!, name });
     const before = {
-      ...demoBuilds[0]!,
+      ...BUILDS_V3[0]!,
       stages: [stage('Pipe and inscribe'), stage('Blossoms, inscription'), stage('Box')],
     };
     const read = buildCodec.read({ ...before, format: 'zest-ladder/build', version: 2 });
     if (!read.ok) throw new Error(JSON.stringify(read.problems));
-    expect(read.value.stages.map((s) => [s.name, s.inscribes ?? false])).toEqual([
+    expect(read.value.design.blocks.map((b) => b.ownStages![0]!).map((s) => [s.name, s.inscribes ?? false])).toEqual([
       ['Pipe and [inscription:inscribe]', true],
       ['Blossoms, [inscription:inscription]', true],
       ['Box', false],

@@ -1,9 +1,12 @@
 import { Type, type Static, type TSchema } from '@sinclair/typebox';
 import type { EventKind } from '../kinds/events';
 import type { MadeEdit } from '../steering/plan-edit';
-import { codec, type Codec } from './codec';
+import { codec, type Codec, type Stored } from './codec';
 import { editCodec } from './plan-edit';
-import { allergen, byName, form, list, maybe, number, optional, text } from './shapes';
+import { orderDetails } from './order-details';
+import { storeDraw, STORE_EVENTS } from './store';
+import { REGISTERS, type RegisterName } from './registers';
+import { allergen, byName, form, list, maybe, number, oneOf, optional, text } from './shapes';
 
 /** The fields of an order as an event tells them: those that are named. Instants are ISO texts. */
 const orderFields = Type.Partial(
@@ -17,9 +20,14 @@ const orderFields = Type.Partial(
     inscription: text,
     avoid: list(allergen),
     note: text,
+    details: orderDetails,
+    /** Until when an enquiry holds its place; null once it is an order. */
+    holdsUntil: maybe(text),
+    together: maybe(number),
     without: list(text),
     swaps: byName(text),
     overrides: byName(number),
+    fromStore: list(storeDraw),
     choices: byName(text),
     versions: byName(number),
   }),
@@ -31,11 +39,31 @@ const step = { step: text };
 const BODIES = {
   /** `saved` is the version of the formula. */
   'formula saved': Type.Object({ formula: text, saved: number }),
+  /** `saved` is the version of the build, `before` what it was until then: a document of its own. */
+  'build saved': Type.Object({
+    ...{ build: text, saved: number },
+    before: optional(Type.Unsafe<Stored>(Type.Object({}))),
+  }),
   'kitchen changed': Type.Object({
     figures: optional(byName(number)),
     choices: optional(byName(text)),
     reading: optional(byName(text)),
+    opening: optional(Type.Unsafe<Stored>(Type.Object({}))),
+    name: optional(text),
+    zone: optional(text),
   }),
+  'kitchen made': Type.Object({ name: text }),
+  /** An entry of a register as it was and as it is, each a document of its own; null before it was there, and while it is retired. */
+  'entry saved': Type.Object({
+    register: oneOf(Object.keys(REGISTERS) as RegisterName[]),
+    entry: text,
+    before: maybe(Type.Unsafe<Stored>(Type.Object({}))),
+    after: maybe(Type.Unsafe<Stored>(Type.Object({}))),
+  }),
+  /** Out of the starter library. */
+  'library added': Type.Object({ formulas: list(text), builds: list(text), ingredients: list(text) }),
+  /** How long a step took at another time, or in another program: `when` it was, its name, minutes planned and taken. */
+  'old record': Type.Object({ when: text, name: text, likely: number, took: number }),
   'batch accepted': Type.Object({ batch: number, members: list(Type.Object({ order: number, role: text })) }),
   'batch split': Type.Object({ batch: number }),
   /** `when`, here and below: the instant it happened, where it was told later. */
@@ -68,7 +96,10 @@ const BODIES = {
   'order changed': Type.Object({ from: orderFields, to: orderFields }),
   'handed over': nothing,
   'brought back': nothing,
+  /** An enquiry whose time was over. */
+  lapsed: nothing,
   'rules applied': Type.Object({ changes: list(text) }),
+  ...STORE_EVENTS,
 } as const;
 
 type Bodies = { [K in keyof typeof BODIES]: Static<(typeof BODIES)[K]> } & { 'plan edit': Omit<MadeEdit, 'id'> };

@@ -6,7 +6,9 @@ import {
   type ByProduct,
   type Formula,
   type FormulaLine,
+  type FormulaPart,
   type FormulaStep,
+  type InStore,
   type Keeping,
 } from '../formula/formula';
 import { codec, describes } from './codec';
@@ -15,6 +17,7 @@ import {
   flag,
   form,
   formulaWait,
+  lineExtras,
   list,
   maybe,
   minutes,
@@ -30,7 +33,10 @@ import {
 export const byProduct = oneOf<ByProduct>(BY_PRODUCTS);
 
 const line = describes<FormulaLine>()(
-  Type.Object({ ingredient: text, grams: number, note: optional(text), step: optional(text) }),
+  Type.Object({ ingredient: text, grams: number, note: optional(text), step: optional(text), ...lineExtras }),
+);
+const part = describes<FormulaPart>()(
+  Type.Object({ formula: text, grams: number, note: optional(text), step: optional(text) }),
 );
 
 const step = describes<FormulaStep>()(
@@ -44,10 +50,11 @@ const step = describes<FormulaStep>()(
       high: number,
       perKilo: optional(number),
       perPiece: optional(number),
+      perTin: optional(number),
     }),
     skill: optional(maybe(text)),
     uses: optional(uses),
-    oven: optional(Type.Object({ celsius: number, slots: number })),
+    oven: optional(Type.Object({ celsius: number, slots: number, bySize: optional(flag) })),
     each: optional(oneOf(['batch', 'load'])),
     tinsUntil: optional(text),
     how: text,
@@ -56,6 +63,7 @@ const step = describes<FormulaStep>()(
     reminders: optional(list(reminder)),
     caution: optional(text),
     chill: optional(flag),
+    prepare: optional(list(Type.Object({ text, before: number }))),
     when: optional(schoolChoice),
   }),
 );
@@ -65,6 +73,14 @@ const keeping = describes<Keeping>()(
     ...{ place: maybe(text), min: number, max: number, units: number, ageing: number, why: text },
     betterAfter: optional(number),
     tempering: optional(Type.Object({ outOfCold: number, minutes, stands: number })),
+  }),
+);
+
+const inStore = describes<InStore>()(
+  Type.Object({
+    ...{ place: text, keeps: number, by: oneOf(['piece', 'weight']) },
+    thaw: optional(Type.Object({ min: number, max: number, place: maybe(text) })),
+    ...{ level: optional(number), makes: optional(number) },
   }),
 );
 
@@ -86,7 +102,12 @@ export const formula = describes<Formula>()(
     steps: list(step),
     waits: list(formulaWait),
     keeping,
+    inStore: optional(inStore),
     rescue: optional(text),
+    rescues: optional(list(Type.Object({ failure: text, help: text }))),
+    parts: optional(list(part)),
+    colour: optional(text),
+    retired: optional(flag),
   }),
 );
 

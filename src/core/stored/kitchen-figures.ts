@@ -68,6 +68,7 @@ export const coefficients = describes<Coefficients>()(
     bowlKilos: number,
     readyBefore: number,
     tightBelow: number,
+    warmth: named(['coldOut', 'hotOut', 'hotFrom'], number),
     lastHours: number,
     daysAhead: number,
   }),
@@ -104,6 +105,9 @@ export const withDrumsAndHours = (before: Figures): Figures => ({
   stand: { drumDensity: startingCoefficients.stand.drumDensity, ...(before.stand as Figures) },
 });
 
+/** Figures of a time when nobody asked where a cake would stand. */
+export const withWarmth = (before: Figures): Figures => ({ warmth: startingCoefficients.warmth, ...before });
+
 export const figuresCodec = codec<KitchenFigures>()({
   format: 'zest-ladder/kitchen-figures',
   schema: Type.Object({ coefficients, choices: byName(text) }),
@@ -111,5 +115,6 @@ export const figuresCodec = codec<KitchenFigures>()({
     (v0) => v0,
     (v1) => ({ ...v1, coefficients: fromWrongStarts((v1.coefficients ?? {}) as Figures) }),
     (v2) => ({ ...v2, coefficients: withDrumsAndHours(v2.coefficients as Figures) }),
+    (v3) => ({ ...v3, coefficients: withWarmth(v3.coefficients as Figures) }),
   ],
 });

@@ -4,7 +4,7 @@ import type { Equipment, Hold, Order, Placed, Problem, Step, StepMinutes, Wait }
 import type { Margins } from '../situation/free-minutes';
 import type { ReadyTime } from '../planner/answers/ready-times';
 import { codec, describes } from './codec';
-import { byName, list, maybe, number, oneOf, optional, routeChoice, span, text, uses } from './shapes';
+import { byName, flag, list, maybe, number, oneOf, optional, routeChoice, span, text, uses } from './shapes';
 
 /** A plan with the problem that it solves, when each order could be ready, and the waits that were overstepped. */
 export interface Planned {
@@ -54,6 +54,9 @@ export const wait = describes<Wait>()(
     units: number,
     ageing: number,
     wish: optional(Type.Object({ least: number, cost: number })),
+    attended: optional(flag),
+    sameItemAs: optional(text),
+    heat: optional(oneOf(['off'])),
     why: text,
     when: optional(routeChoice),
   }),

@@ -40,6 +40,7 @@ export const form = describes<Form>()(
     shaped('half-sphere', 'diameter'),
     shaped('loaf', 'topLength', 'topWidth', 'bottomLength', 'bottomWidth'),
     shaped('roll', 'length', 'diameter'),
+    shaped('house', 'length', 'width', 'wall', 'ridge'),
   ]),
 );
 
@@ -55,12 +56,22 @@ export const check = describes<Check>()(
   }),
 );
 
-export const reminder = describes<Reminder>()(Type.Object({ after: number, every: optional(number), text }));
+export const reminder = describes<Reminder>()(
+  Type.Object({ after: number, every: optional(number), share: optional(number), text }),
+);
+
+/** What a line of a formula may also say. */
+export const lineExtras = {
+  range: optional(Type.Object({ low: number, high: number, sign: text })),
+  keeps: optional(number),
+};
 
 export const uses = list(Type.Object({ kind: text, units: number }));
 
 const waitFields = { from: text, to: text, min: number, max: maybe(number), place: maybe(text), why: text };
-export const formulaWait = describes<FormulaWait>()(Type.Object({ ...waitFields, ageing: optional(number) }));
+export const formulaWait = describes<FormulaWait>()(
+  Type.Object({ ...waitFields, ageing: optional(number), attended: optional(flag), ovenOff: optional(flag) }),
+);
 export const routeChoice = Type.Object({ route: text, choice: text });
 
 export const span = Type.Tuple([number, number]);

@@ -1,6 +1,7 @@
-import { shiftSpans, type WeeklyShift } from './shifts';
-import { timeOf, minuteOf, type Clock } from './clock';
-import type { Span } from './spans';
+import { spansOn } from './shifts';
+import { timeOf, type Clock } from './clock';
+import { mergeSpans, type Span } from './spans';
+import type { WorkingHours } from './working-hours';
 
 /**
  * The shifts of a team in minutes, turned from wall-clock times day by day as they are first asked for: of a year that nobody plans in
@@ -10,7 +11,7 @@ export class TeamCalendar {
   private readonly days = new Map<string, Span[]>();
 
   constructor(
-    private readonly team: ReadonlyMap<string, { weekly: WeeklyShift[]; daysOff: string[] }>,
+    private readonly team: ReadonlyMap<string, WorkingHours>,
     private readonly clock: Clock,
   ) {}
 
@@ -18,17 +19,18 @@ export class TeamCalendar {
   shifts(person: string, from: number, to: number): Span[] {
     const spans: Span[] = [];
     const last = timeOf(to, this.clock);
-    for (let day = timeOf(from, this.clock).startOf('day'); day <= last; day = day.plus({ days: 1 }))
-      spans.push(...this.shiftsOn(person, day.toISODate(), minuteOf(day.toJSDate(), this.clock)));
-    return spans.filter(([, end]) => end > from);
+    // One that began the night before may not have ended.
+    for (let day = timeOf(from, this.clock).startOf('day').minus({ days: 1 }); day <= last; day = day.plus({ days: 1 }))
+      spans.push(...this.shiftsOn(person, day as typeof last));
+    return mergeSpans(spans).filter(([, end]) => end > from);
   }
 
-  private shiftsOn(person: string, date: string, midnight: number): Span[] {
-    const key = `${person} ${date}`;
+  private shiftsOn(person: string, day: ReturnType<typeof timeOf>): Span[] {
+    const key = `${person} ${day.toISODate()}`;
     const known = this.days.get(key);
     if (known) return known;
     const own = this.team.get(person);
-    const made = own ? shiftSpans(own.weekly, own.daysOff, midnight, midnight, this.clock) : [];
+    const made = own ? spansOn(own, day, this.clock) : [];
     this.days.set(key, made);
     return made;
   }

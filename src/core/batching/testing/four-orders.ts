@@ -1,5 +1,5 @@
 import { breakDown } from '../../breakdown/break-down';
-import type { Build } from '../../breakdown/build';
+import type { Build } from '../../design/build';
 import type { Kitchen } from '../../breakdown/kitchen';
 import { orderId, type OrderId } from '../../ids/ids';
 import type { BatchableOrder } from '../apply-batches';

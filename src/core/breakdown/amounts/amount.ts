@@ -18,6 +18,16 @@ export interface Portion {
   leftOver?: ByProduct;
   /** It is in no cake and feeds nothing: what stays in bowls, what the saw takes. */
   lost?: boolean;
+  /** So many pieces or rosettes, which it is called after. */
+  count?: number;
+  /** Key of the stage that takes it. */
+  stage?: string;
+  /** g of it for each piece, where there are several. */
+  tiers?: { tier: number; grams: number }[];
+  /** Role of the part that it goes into; of what goes into the cake itself nothing. */
+  into?: string;
+  /** It goes into another part beside what that weighs: a topping on a dough. */
+  besides?: true;
 }
 
 /** How much to make, what of it is for what, and the sum behind it in words. */
@@ -76,7 +86,11 @@ export function setAmount(computed: Amount, grams: number): Amount {
   return {
     ...computed,
     grams,
-    portions: computed.portions.map((p) => ({ ...p, grams: p.grams * factor })),
+    portions: computed.portions.map((p) => ({
+      ...p,
+      grams: p.grams * factor,
+      ...(p.tiers && { tiers: p.tiers.map((t) => ({ ...t, grams: t.grams * factor })) }),
+    })),
     loads: computed.loads.map((l) => ({ ...l, gramsEach: l.gramsEach * factor })),
     computed: computed.grams,
   };
@@ -95,7 +109,7 @@ export function splitAmount(whole: Amount, split: { use: string; share: number }
 
 /** At least as much as can be made well; what is too much is left over. A second time it changes nothing. */
 export function withLeastBatch(a: Amount, least: number | undefined): Amount {
-  const portions = a.portions.filter((p) => p.leftOver !== 'rest');
+  const portions = a.portions.filter((p) => p.use !== FOR_THE_BATCH);
   const grams = portions.reduce((sum, p) => sum + p.grams, 0);
   if (least === undefined || grams === 0 || grams >= least)
     return portions.length === a.portions.length ? a : { ...a, grams, portions };

@@ -1,5 +1,5 @@
 import type { Formula } from '../../formula/formula';
-import type { AmountRule } from '../build';
+import type { BuildAmount as AmountRule } from '../../stored/build-before-designs';
 import { IN_THE_BOWL, onTheCake, type Amount } from './amount';
 import { amount, formula, round } from './testing/one-amount';
 import { cakeGrams, finishedGrams, portionedGrams } from './weight';
@@ -45,12 +45,12 @@ const said: [AmountRule, string, string[]][] = [
   ],
   [
     { rule: 'dam and coats', crumb: 1, final: 4 },
-    `side 603 cm² + top 314 cm² at 5 mm, 0.95 g/ml${BAG}`,
+    `side 603 cm² + top 314 cm² at 1 mm × 0.95 g/ml${BAG}; side 603 cm² + top 314 cm² at 4 mm × 0.95 g/ml${BAG}`,
     ['crumb coat', 'final coat'],
   ],
   [
     { rule: 'dam and coats', crumb: 0, final: 4, topOnly: true },
-    `top 314 cm² at 4 mm, 0.95 g/ml${BAG}`,
+    `top 314 cm² at 4 mm × 0.95 g/ml${BAG}`,
     ['final coat'],
   ],
 ];
@@ -67,7 +67,7 @@ describe('a number explains itself', () => {
   });
   it('each tier is said for itself', () => {
     const { because } = amount({ rule: 'dam and coats', crumb: 1, final: 4 }, { forms: [round(200), round(150)] });
-    expect(because).toContain('side 603 cm² + top 314 cm² + side 452 cm² + top 177 cm² at 5 mm');
+    expect(because).toContain('side 603 cm² + top 314 cm² + side 452 cm² + top 177 cm² at 4 mm');
   });
 });
 
@@ -99,8 +99,8 @@ describe('one batch for several uses', () => {
       ],
     });
     expect(both.portions.map((p) => [p.use, p.leftOver ?? null, p.lost ?? false])).toEqual([
+      ['base', null, false],
       ['shine', null, false],
-      ['foot', null, false],
       ['run-off that is caught', 'run-off', false],
       ['run-off that is lost', null, true],
     ]);
@@ -110,13 +110,13 @@ describe('one batch for several uses', () => {
 });
 
 describe('a share of another part', () => {
-  const share: AmountRule = { rule: 'share', of: 'frosting', share: 0.4 };
+  const share = { rule: 'share', of: 'frosting', share: 0.4 } as const;
   it('is so much of it, and nothing where that is not made', () => {
-    const made = new Map([['frosting', { grams: 500 } as Amount]]);
-    expect(amount(share, { made })).toMatchObject({
+    const frosting: AmountRule = { rule: 'pieces', per: 'cake', count: 5, grams: 100 };
+    expect(amount({ ...share, of: 'part 0' }, { others: [frosting] })).toMatchObject({
       grams: 200,
-      because: '40 % of the frosting',
-      portions: [{ use: 'for the frosting', grams: 200 }],
+      because: '40 % of the part 0',
+      portions: [{ use: 'for the part 0', grams: 200 }],
     });
     expect(amount(share).grams).toBe(0);
   });

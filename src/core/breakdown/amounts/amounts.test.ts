@@ -2,7 +2,7 @@ import type { Choices } from '../../formula/schools';
 import { batterGrams } from '../../shape/batter';
 import type { Form } from '../../shape/form';
 import { TooLargeForSheet } from '../../shape/sheets-for';
-import type { AmountRule } from '../build';
+import type { BuildAmount as AmountRule } from '../../stored/build-before-designs';
 import { startingCoefficients as coefficients } from '../figures/starting-figures';
 import { IN_THE_BOWL, onTheCake, withLeastBatch } from './amount';
 import { cakeName } from './cake';

@@ -65,6 +65,8 @@ export interface Coefficients {
   readyBefore: number;
   /** An order with less than this to spare is tight. */
   tightBelow: number;
+  /** Minutes that what keeps in the cold may be out of it, and where it is so warm or warmer, °C. */
+  warmth: { coldOut: number; hotOut: number; hotFrom: number };
   /** Hours before a pickup in which a kitchen may want its hands free. */
   lastHours: number;
   /** Days ahead for which orders are taken. */

@@ -83,6 +83,9 @@ const ENTRIES: Entry[] = [
   ['tightBelow', say`Lead times`, say`Tight below`, 'min'],
   ['lastHours', say`Lead times`, say`Last hours before a pickup`, say`hours`, 48],
   ['daysAhead', say`Lead times`, say`Orders are taken ahead`, say`days`, 400],
+  ['warmth.coldOut', say`Standing until it is eaten`, say`What keeps cold, out of the cold at most`, 'min'],
+  ['warmth.hotOut', say`Standing until it is eaten`, say`The same where it is hot`, 'min'],
+  ['warmth.hotFrom', say`Standing until it is eaten`, say`It is hot from`, '°C', 60],
 ];
 
 const MOST = 2000;

@@ -54,6 +54,7 @@ export const startingCoefficients: Coefficients = {
   bowlKilos: 6,
   readyBefore: 20,
   tightBelow: 60,
+  warmth: { coldOut: 120, hotOut: 60, hotFrom: 32 },
   lastHours: 6,
   daysAhead: 120,
 };

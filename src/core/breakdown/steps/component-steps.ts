@@ -1,6 +1,7 @@
 import { say } from '../../words/say';
 import {
   FIRST,
+  keyOf,
   partId,
   partStepId,
   tinHoldId,
@@ -10,15 +11,16 @@ import {
   type OrderId,
   type StepId,
 } from '../../ids/ids';
-import type { FormulaStep } from '../../formula/formula';
+import type { FormulaStep, FormulaWait, Reminder } from '../../formula/formula';
 import { belongs, type Choices } from '../../formula/schools';
 import { formName } from '../../shape/form';
-import type { Hold, Wait } from '../../planning-format/problem';
+import { OVEN, type Hold, type Wait } from '../../planning-format/problem';
 import type { CakeStep } from './cake-step';
 import type { Kitchen } from '../kitchen';
 import type { Component } from '../amounts/component';
 import { counted } from '../../measure/counted';
 import { preparationsOf } from './preparations';
+import { slotsPerTin } from './oven-slots';
 import { inOneTin, roundsOf, type Round } from './rounds';
 import { grams } from './words';
 
@@ -72,9 +74,12 @@ export function componentSteps(
       min: w.min,
       // A later round of the same mix may stand as long as the batter can.
       max: later(from.rounds, to.rounds) ? Math.max(w.max ?? 0, formula.stands ?? 0) : w.max,
-      place: w.place,
-      units: w.place ? 1 : 0,
+      ...placeOf(
+        w,
+        broken.find((s) => s.id === from.id),
+      ),
       ageing: w.ageing ?? 0.01,
+      ...(w.attended && { attended: true }),
       why: w.why,
     })),
   );
@@ -103,6 +108,15 @@ export function componentSteps(
   return { steps: broken, waits, holds, ends: last.flatMap((s) => serves.get(s.key)!.map((x) => x.id)) };
 }
 
+/** The steps of a part that take another one which goes into it: of each mix and round those that its formula names, else the first for hands. */
+export function stepsTaking(role: string, into: Component, { steps }: Pick<ComponentParts, 'steps'>): { to: StepId }[] {
+  const first = into.formula.steps.find((s) => s.work === 'hands') ?? into.formula.steps[0];
+  const keys = new Set((into.takes ?? []).filter((t) => t.role === role).map((t) => t.step ?? first?.key));
+  const named = steps.filter((s) => keys.has(keyOf(s.id)));
+  // A step of a school that is not followed here takes nothing: then the first does.
+  return (named.length > 0 ? named : steps.slice(0, 1)).map((s) => ({ to: s.id }));
+}
+
 /**
  * What is baked in tins holds them, though its formula does not say so: from the last step for hands before the oven to the first one after it.
  */
@@ -112,6 +126,15 @@ function withTins(steps: FormulaStep[], inTins: boolean): FormulaStep[] {
   const filled = steps.slice(0, baked).findLast((s) => s.work === 'hands') ?? steps[baked]!;
   const emptied = steps.slice(baked + 1).find((s) => s.work === 'hands') ?? steps[baked]!;
   return steps.map((s) => (s === filled ? { ...s, tinsUntil: emptied.key } : s));
+}
+
+/** Where a wait is: on a shelf, on the bench, or in the closed oven that its step was baked in. */
+function placeOf(
+  { place, ovenOff }: FormulaWait,
+  from: CakeStep | undefined,
+): Pick<Wait, 'place' | 'units' | 'sameItemAs' | 'heat'> {
+  if (ovenOff && from?.oven) return { place: OVEN, units: from.oven.units, sameItemAs: from.id, heat: 'off' };
+  return { place: ovenOff ? null : place, units: place && !ovenOff ? 1 : 0 };
 }
 
 /** One tin after another: the next round goes in once the tin of the one before it has been emptied. */
@@ -169,7 +192,8 @@ function cakeStep(
   const { amount } = component;
   const share = rounds.length > 0 ? rounds.reduce((sum, l) => sum + l.grams, 0) : amount.grams / parts;
   const pieces = (amount.pieces ?? 0) * (amount.grams === 0 ? 0 : share / amount.grams);
-  const extra = Math.round((s.minutes.perKilo ?? 0) * (share / 1000) + (s.minutes.perPiece ?? 0) * pieces);
+  const { perKilo = 0, perPiece = 0, perTin = 0 } = s.minutes;
+  const extra = Math.round(perKilo * (share / 1000) + perPiece * pieces + perTin * tins);
   return {
     id,
     name: s.name,
@@ -179,7 +203,7 @@ function cakeStep(
     minutes: { low: s.minutes.low + extra, likely: s.minutes.likely + extra, high: s.minutes.high + extra },
     people: s.work === 'hands' ? { count: 1, skill: s.skill ?? null } : null,
     uses: s.uses ?? [],
-    oven: s.oven ? { celsius: s.oven.celsius, units: s.oven.slots * Math.max(1, tins) } : null,
+    oven: s.oven ? { celsius: s.oven.celsius, units: slotsOf(s.oven, rounds, kitchen) } : null,
     earliest: null,
     how: s.how,
     sign: s.sign ?? null,
@@ -187,9 +211,20 @@ function cakeStep(
     grams: share,
     amount: amountText(component, rounds, share, pieces),
     check: s.check ?? null,
-    reminders: s.reminders ?? [],
+    reminders: (s.reminders ?? []).map((r) => inMinutes(r, s.minutes.likely + extra)),
     preparations: preparationsOf(component.formula, s, rounds, kitchen.ingredients, kitchen.coefficients),
   };
+}
+
+/** A reminder after a share of the step, said in minutes after its start. */
+function inMinutes({ share, ...reminder }: Reminder, minutes: number): Reminder {
+  return share === undefined ? reminder : { ...reminder, after: Math.round(share * minutes) };
+}
+
+/** Deck slots that all tins of the rounds take together; without tins as many as the step says. */
+function slotsOf({ slots, bySize }: NonNullable<FormulaStep['oven']>, rounds: Round[], kitchen: Kitchen): number {
+  if (rounds.every((r) => r.tins === 0)) return slots;
+  return rounds.reduce((sum, r) => sum + r.tins * slotsPerTin(slots, bySize ?? false, r.form, kitchen.slot), 0);
 }
 
 function amountText(component: Component, rounds: Round[], share: number, pieces: number): string {

@@ -1,12 +1,12 @@
 import { routeId, type OrderId } from '../../ids/ids';
 import type { Choices } from '../../formula/schools';
 import type { Breakdown } from '../breakdown';
-import type { Build } from '../build';
+import type { Work } from '../../design/work';
 
 /** Routes that the order has decided for itself: the other choices leave the problem. */
-export function fixRoutes(order: OrderId, build: Build, choices: Choices, broken: Breakdown): Breakdown {
+export function fixRoutes(order: OrderId, work: Work, choices: Choices, broken: Breakdown): Breakdown {
   const fixed = new Map(
-    (build.routes ?? [])
+    work.routes
       .filter((r) => r.choices.some((c) => c.key === choices[r.key]))
       .map((r): [string, string] => [routeId(order, r.key), choices[r.key]!]),
   );

@@ -1,12 +1,21 @@
 import { HAND_OVER } from '../../ids/ids';
-import type { Build, BuildStage, BuildWait } from '../build';
+import type { Stage, StageWait, Work } from '../../design/work';
 import { inscribed } from './inscription';
 
-const stage = (key: string, skill: string | null, more: Partial<BuildStage> = {}): BuildStage => ({
-  ...{ key, name: key, skill, minutes: { low: 6, likely: 8, high: 12 }, takes: [], how: `Do ${key}.`, ...more },
+const stage = (key: string, skill: string | null, more: Partial<Stage> = {}): Stage => ({
+  ...{
+    key,
+    name: key,
+    skill,
+    minutes: { low: 6, likely: 8, high: 12 },
+    takes: [],
+    pieces: [0],
+    how: `Do ${key}.`,
+    ...more,
+  },
 });
-const wait = (from: string, to: string, min: number, max: number | null, more: Partial<BuildWait> = {}): BuildWait => ({
-  ...{ from, to, min, max, place: 'fridge', why: `${from} sets`, units: 2, ...more },
+const wait = (from: string, to: string, min: number, max: number | null, more: Partial<StageWait> = {}): StageWait => ({
+  ...{ from, to, min, max, place: 'fridge', why: `${from} sets`, units: 2, pieces: [0], ...more },
 });
 const build = {
   stages: [stage('coat', 'coat'), stage('decorate', 'decorate'), stage('box', null)],
@@ -16,7 +25,7 @@ const build = {
     wait('decorate', 'box', 20, null, { when: { route: 'set', choice: 'fridge' } }),
     wait('box', HAND_OVER, 0, 1200),
   ],
-} as unknown as Build;
+} as unknown as Work;
 
 describe('an inscription', () => {
   it('brings a stage that writes it, between what decorates and what boxes, on every route', () => {

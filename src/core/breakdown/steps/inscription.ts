@@ -1,6 +1,6 @@
 import { say } from '../../words/say';
 import { HAND_OVER } from '../../ids/ids';
-import type { Build, BuildStage, BuildWait } from '../build';
+import type { Stage, StageWait, Work } from '../../design/work';
 
 /** The stage that an inscription brings where the build has none that writes. */
 const WRITE = 'inscribe';
@@ -10,39 +10,40 @@ const MINUTES = { low: 5, likely: 7, high: 12, perLetter: 0.25 };
 const MOST = 12 * 60;
 
 /**
- * A build with what an inscription asks of it: the stage that writes is told the words; where no stage does, one more writes before the cake
- * is checked and boxed (or, where the last stage is a craftsman's, after it). Without an inscription the build stays as it is.
+ * The work on a cake with what an inscription asks of it: the stage that writes is told the words; where no stage does, one more writes before the
+ * cake is checked and boxed (or, where the last stage is a craftsman's, after it). Without an inscription the work stays as it is.
  */
-export function inscribed(build: Build, inscription: string): Build {
-  if (inscription === '') return build;
+export function inscribed(work: Work, inscription: string): Work {
+  if (inscription === '') return work;
   const words = say` Inscription: “${inscription}”, letter for letter.`;
-  if (build.stages.some((s) => s.inscribes))
-    return { ...build, stages: build.stages.map((s) => (s.inscribes ? { ...s, how: s.how + words } : s)) };
-  const last = build.waits.find((w) => w.to === HAND_OVER)?.from ?? build.stages.at(-1)?.key;
-  const at = build.stages.findIndex((s) => s.key === last);
-  if (at < 0) return build;
-  const before = build.stages[at]!.skill === null;
+  if (work.stages.some((s) => s.inscribes))
+    return { ...work, stages: work.stages.map((s) => (s.inscribes ? { ...s, how: s.how + words } : s)) };
+  const last = work.waits.find((w) => w.to === HAND_OVER)?.from ?? work.stages.at(-1)?.key;
+  const at = work.stages.findIndex((s) => s.key === last);
+  if (at < 0) return work;
+  const before = work.stages[at]!.skill === null;
   const extra = Math.round(MINUTES.perLetter * inscription.length);
-  const stage: BuildStage = {
-    key: freeKey(build),
+  const stage: Stage = {
+    key: freeKey(work),
     name: say`Write the inscription`,
     minutes: { low: MINUTES.low + extra, likely: MINUTES.likely + extra, high: MINUTES.high + extra },
-    skill: writer(build.stages.slice(0, at + 1)),
+    skill: writer(work.stages.slice(0, at + 1)),
     takes: [],
+    pieces: work.stages[at]!.pieces,
     how: say`Pencil the line on paper first; pipe it on the cake, or on a plaque where the top does not take it.${words}`,
     sign: say`read aloud against the order, letter for letter`,
     inscribes: true,
   };
   const place = before ? at : at + 1;
   return {
-    ...build,
-    stages: [...build.stages.slice(0, place), stage, ...build.stages.slice(place)],
-    waits: build.waits.flatMap((w) => (w.to === (before ? last : HAND_OVER) ? through(stage.key, w) : w)),
+    ...work,
+    stages: [...work.stages.slice(0, place), stage, ...work.stages.slice(place)],
+    waits: work.waits.flatMap((w) => (w.to === (before ? last : HAND_OVER) ? through(stage.key, w) : w)),
   };
 }
 
 /** A wait that passes by the writing on its way: what must pass, passes after it. */
-function through(key: string, wait: BuildWait): BuildWait[] {
+function through(key: string, wait: StageWait): StageWait[] {
   const most = wait.max === null ? MOST : Math.min(MOST, wait.max);
   return [
     { ...wait, to: key, min: 0, max: most, why: say`waits to be written on` },
@@ -51,9 +52,9 @@ function through(key: string, wait: BuildWait): BuildWait[] {
 }
 
 /** Who decorates writes: the skill of the last stage that asks for one. */
-const writer = (stages: BuildStage[]) => stages.findLast((s) => s.skill !== null)?.skill ?? null;
+const writer = (stages: readonly Stage[]) => stages.findLast((s) => s.skill !== null)?.skill ?? null;
 
-function freeKey({ stages }: Build): string {
+function freeKey({ stages }: Work): string {
   let key = WRITE;
   while (stages.some((s) => s.key === key)) key += '-on';
   return key;

@@ -1,12 +1,12 @@
 import { orderId, type StepId } from '../../ids/ids';
 import type { Component } from '../amounts/component';
-import type { Build, BuildStage } from '../build';
-import { keepingOf } from './keeping';
+import type { Stage, Work } from '../../design/work';
+import { keepingOf, stagesTaking } from './keeping';
 
 const order = orderId(4);
-const stage = (key: string, takes: string[], more: Partial<BuildStage> = {}) =>
-  ({ key, name: key, takes, ...more }) as BuildStage;
-const build = (...stages: BuildStage[]) => ({ stages }) as Build;
+const stage = (key: string, takes: string[], more: Partial<Stage> = {}) =>
+  ({ key, name: key, takes, ...more }) as Stage;
+const build = (...stages: Stage[]) => ({ stages }) as Work;
 const kept = { place: 'fridge', min: 10, max: 5760, units: 1, ageing: 0.006, why: 'back to 21 °C' };
 const tempering = { outOfCold: 50, minutes: { low: 4, likely: 6, high: 10 }, stands: 720 };
 const frosting = (keeping: object) =>
@@ -21,13 +21,15 @@ const frosting = (keeping: object) =>
     },
   }) as unknown as Component;
 const ends = ['o4.frosting.whip' as StepId];
+const keptFor = (component: Component, from: Work) =>
+  keepingOf(order, component, stagesTaking(order, component.role, from), ends);
 const short = (waits: { from: string; to: string; min: number; max: number | null; place: string | null }[]) =>
   waits.map((w) => [w.from, w.to, w.min, w.max, w.place]);
 
 describe('what is made waits for its use', () => {
   const stages = [stage('crumb', ['frosting']), stage('box', []), stage('coat', ['frosting'])];
   it('in its place until the last stage that takes it', () => {
-    const { steps, waits } = keepingOf(order, frosting(kept), build(...stages), ends);
+    const { steps, waits } = keptFor(frosting(kept), build(...stages));
     expect(steps).toEqual([]);
     expect(short(waits)).toEqual([
       ['o4.frosting.whip', 'o4.crumb', 10, 5760, null],
@@ -35,7 +37,7 @@ describe('what is made waits for its use', () => {
     ]);
   });
   it('and what comes out of the cold is beaten up first: a step of the cake, with its time out of the cold before', () => {
-    const { steps, waits } = keepingOf(order, frosting({ ...kept, tempering }), build(...stages), ends);
+    const { steps, waits } = keptFor(frosting({ ...kept, tempering }), build(...stages));
     expect(steps).toEqual([
       expect.objectContaining({
         ...{ id: 'o4.beat-frosting', name: 'Beat up vanilla buttercream', role: 'frosting', work: 'hands' },
@@ -54,24 +56,24 @@ describe('what is made waits for its use', () => {
   });
   it('and had rather be made ahead where it is better later: by as long as that, within what it keeps', () => {
     const wishes = (keeping: object) =>
-      keepingOf(order, frosting({ ...kept, ...keeping }), build(...stages), ends).waits.map((w) => w.wish?.least);
+      keptFor(frosting({ ...kept, ...keeping }), build(...stages)).waits.map((w) => w.wish?.least);
     expect(wishes({})).toEqual([undefined, undefined]);
     expect(wishes({ betterAfter: 600 })).toEqual([600, 600]);
     expect(wishes({ betterAfter: 9000 })).toEqual([5760, 5760]);
     expect(wishes({ betterAfter: 10 })).toEqual([undefined, undefined]);
     // What is beaten up is at its best until it is: the wish is to there.
     expect(wishes({ betterAfter: 600, tempering })).toEqual([600, undefined, undefined]);
-    const [first] = keepingOf(order, frosting({ ...kept, betterAfter: 600 }), build(...stages), ends).waits;
+    const [first] = keptFor(frosting({ ...kept, betterAfter: 600 }), build(...stages)).waits;
     expect(first!.wish!.cost).toBeCloseTo(0.006 + 0.02, 12);
   });
   it('on the route of the stage that takes it', () => {
     const routed = build(stage('coat', ['frosting'], { when: { route: 'set', choice: 'fridge' } }));
     const when = { route: 'o4.set', choice: 'fridge' };
-    expect(keepingOf(order, frosting(kept), routed, ends).waits[0]).toMatchObject({ when });
-    expect(keepingOf(order, frosting({ ...kept, tempering }), routed, ends).waits.at(-1)).toMatchObject({ when });
+    expect(keptFor(frosting(kept), routed).waits[0]).toMatchObject({ when });
+    expect(keptFor(frosting({ ...kept, tempering }), routed).waits.at(-1)).toMatchObject({ when });
   });
   it('nowhere where nothing takes it', () => {
-    expect(keepingOf(order, frosting({ ...kept, tempering }), build(stage('box', [])), ends)).toEqual({
+    expect(keptFor(frosting({ ...kept, tempering }), build(stage('box', [])))).toEqual({
       ...{ steps: [], waits: [] },
     });
   });

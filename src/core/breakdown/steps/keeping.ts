@@ -3,32 +3,47 @@ import { routeId, stageStepId, waitId, type OrderId, type StepId } from '../../i
 import type { Keeping } from '../../formula/formula';
 import type { Wait } from '../../planning-format/problem';
 import type { Component } from '../amounts/component';
-import type { Build, BuildStage } from '../build';
+import type { Work } from '../../design/work';
 import type { CakeStep } from './cake-step';
 import { grams } from './words';
 
+/** A step that takes a component, on one choice of a route or always. */
+export interface Taker {
+  to: StepId;
+  when?: Wait['when'];
+}
+
+/** The stages of a cake that take a component, in their order. */
+export function stagesTaking(order: OrderId, role: string, { stages }: Work): Taker[] {
+  return stages
+    .filter((s) => s.takes.includes(role))
+    .map((stage) => ({
+      to: stageStepId(order, stage.key),
+      ...(stage.when && { when: { ...stage.when, route: routeId(order, stage.when.route) } }),
+    }));
+}
+
 /**
- * From the finished component to each stage that takes it; its place is kept until the last of them. What is beaten up again before use
- * passes by that step, which is the cake's own even where several share a batch: out of the cold in time, beaten, and used while it stands.
+ * From the finished component to each step that takes it, a stage of the cake or a step of another part; its place is kept until the last of them.
+ * What is beaten up again before use passes by that step, which is the cake's own even where several share a batch: out of the cold in time,
+ * beaten, and used while it stands.
  */
 export function keepingOf(
   order: OrderId,
   component: Component,
-  build: Build,
+  takers: readonly Taker[],
   ends: StepId[],
 ): { steps: CakeStep[]; waits: Wait[] } {
-  const takers = build.stages.filter((s) => s.takes.includes(component.role));
   const { keeping } = component.formula;
   const { tempering } = keeping;
-  const on = (stage: BuildStage) =>
-    stage.when ? { when: { ...stage.when, route: routeId(order, stage.when.route) } } : {};
+  const on = ({ when }: Taker) => (when ? { when } : {});
   if (!tempering || takers.length === 0)
     return {
       steps: [],
       waits: ends.flatMap((from) =>
-        takers.map((stage, i) => {
+        takers.map((taker, i) => {
           const final = i === takers.length - 1;
-          const to = stageStepId(order, stage.key);
+          const { to } = taker;
           return {
             id: waitId(from, to),
             ...{ from, to, min: keeping.min, max: keeping.max },
@@ -37,7 +52,7 @@ export function keepingOf(
             ageing: final ? keeping.ageing : 0,
             ...wishOf(keeping),
             why: keeping.why,
-            ...on(stage),
+            ...on(taker),
           };
         }),
       ),
@@ -53,15 +68,20 @@ export function keepingOf(
         ...{ from, to: beating.id, min, max, place, units, ageing, why },
         ...wishOf(keeping),
       })),
-      ...takers.map((stage) => {
-        const to = stageStepId(order, stage.key);
-        return {
-          id: waitId(beating.id, to),
-          ...{ from: beating.id, to, min: 0, max: tempering.stands, place: null, units: 0, ageing: BEATEN_AGES },
-          why: say`beaten, and not cold again`,
-          ...on(stage),
-        };
-      }),
+      ...takers.map((taker) => ({
+        id: waitId(beating.id, taker.to),
+        ...{
+          from: beating.id,
+          to: taker.to,
+          min: 0,
+          max: tempering.stands,
+          place: null,
+          units: 0,
+          ageing: BEATEN_AGES,
+        },
+        why: say`beaten, and not cold again`,
+        ...on(taker),
+      })),
     ],
   };
 }

@@ -1,7 +1,7 @@
 import { say } from '../../words/say';
 import { isStepOf, stageStepId, waitId, type OrderId } from '../../ids/ids';
 import type { Wait } from '../../planning-format/problem';
-import type { Build } from '../build';
+import type { Work } from '../../design/work';
 import type { Component } from '../amounts/component';
 import type { Drawn } from '../amounts/left-overs';
 import type { CakeStep } from './cake-step';
@@ -15,7 +15,7 @@ const LEFT_OVER_KEEPS = 2 * 1440;
  */
 export function leftOverWaits(
   order: OrderId,
-  build: Build,
+  { stages }: Work,
   components: Component[],
   drawn: Drawn[],
   parts: { role: string; steps: CakeStep[] }[],
@@ -23,10 +23,10 @@ export function leftOverWaits(
   return drawn.flatMap((d) => {
     const first = parts.find((p) => p.role === d.role)?.steps[0];
     if (!first) return [];
-    return d.from.flatMap(({ role }) => {
+    return [...new Set(d.from.map((f) => f.role))].flatMap((role) => {
       const source = components.find((c) => c.role === role)!;
       const cuts = (parts.find((p) => p.role === role)?.steps ?? []).filter((s) => isStepOf(s.id, role, 'cut'));
-      const stage = build.stages.find((s) => s.takes.includes(role));
+      const stage = stages.find((s) => s.takes.includes(role));
       const from = cuts.length > 0 ? cuts.map((s) => s.id) : stage ? [stageStepId(order, stage.key)] : [];
       return from.map((id): Wait => ({
         id: waitId(id, first.id),

@@ -3,7 +3,7 @@ import { belongs, CUT_TO_MEASURE, type Choices } from '../../formula/schools';
 import { keyOf, stageStepId, waitId, type OrderId } from '../../ids/ids';
 import type { Wait } from '../../planning-format/problem';
 import type { Component } from '../amounts/component';
-import type { Build } from '../build';
+import type { Work } from '../../design/work';
 import type { CakeStep } from './cake-step';
 
 /**
@@ -12,7 +12,7 @@ import type { CakeStep } from './cake-step';
  */
 export function measuredWaits(
   order: OrderId,
-  build: Build,
+  work: Work,
   components: Component[],
   parts: { role: string; steps: CakeStep[] }[],
   choices: Choices,
@@ -24,8 +24,8 @@ export function measuredWaits(
     );
     const own = parts.find((p) => p.role === role)?.steps ?? [];
     const steps = own.filter((s) => cutting.some((c) => c.key === keyOf(s.id)));
-    const taken = build.stages.find((s) => s.takes.includes(role))?.key;
-    const measured = build.waits.filter((w) => w.to === taken).map((w) => w.from);
+    const taken = work.stages.find((s) => s.takes.includes(role))?.key;
+    const measured = work.waits.filter((w) => w.to === taken).map((w) => w.from);
     return steps.flatMap((s) =>
       [...new Set(measured)].map((stage): Wait => {
         const from = stageStepId(order, stage);

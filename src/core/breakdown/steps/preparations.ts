@@ -4,7 +4,7 @@ import { formName } from '../../shape/form';
 import type { Coefficients } from '../figures/coefficients';
 import type { Round } from './rounds';
 
-export type PreparationKind = 'take out' | 'chill' | 'line' | 'soak' | 'heat';
+export type PreparationKind = 'take out' | 'chill' | 'line' | 'soak' | 'heat' | 'other';
 
 /** Something small that must have been seen to before a step. It needs no hands worth planning, but a time. */
 export interface Preparation {
@@ -60,7 +60,12 @@ export function preparationsOf(
       text: say`Line ${listed(tins)}`,
       before: leads.lineTins,
     });
+  for (const { text, before } of step.prepare ?? []) list.push({ kind: 'other', text, before });
   if (step.oven)
     list.push({ kind: 'heat', text: say`Heat the oven to ${step.oven.celsius} °C`, before: leads.heatOven });
   return list;
 }
+
+/** The same once it is known in which oven it bakes: each may take a temperature of its own. */
+export const inOven = (list: Preparation[], oven: { name: string; celsius: number } | null): Preparation[] =>
+  list.map((p) => (p.kind === 'heat' && oven ? { ...p, text: say`Heat ${oven.name} to ${oven.celsius} °C` } : p));

@@ -1,7 +1,7 @@
-import { demoLibrary as kitchen } from '../../../data/demo/demo-library';
+import { demoLibrary as kitchen } from '../../../data/kitchens/demo-parts';
 import { orderId } from '../../ids/ids';
 import type { Form } from '../../shape/form';
-import { demoBuilds } from '../../../data/demo/builds';
+import { starterBuilds } from '../../../data/kitchens/starter';
 import { breakDown } from '../break-down';
 import type { Kitchen } from '../kitchen';
 import { roundsOf } from './rounds';
@@ -13,7 +13,7 @@ const tower = (tiers: Form[], change: Partial<Kitchen['coefficients']> = {}, own
     coefficients: { ...kitchen.coefficients, ...change },
     moulds: kitchen.moulds.map((m) => (owned === undefined ? m : { ...m, owned })),
   };
-  const build = demoBuilds.find((b) => b.id === 'quince-tower')!;
+  const build = starterBuilds.find((b) => b.id === 'quince-tower')!;
   const { components, steps } = breakDown({ id: orderId(1), build, tiers }, k);
   const of = (role: string) => components.find((c) => c.role === role)!;
   return { steps, of, rounds: (role: string) => roundsOf(of(role), k, {}) };

@@ -4,6 +4,8 @@ import { bakingRounds } from '../../shape/batter';
 import { formName, type Form } from '../../shape/form';
 import type { Component } from '../amounts/component';
 import type { Kitchen } from '../kitchen';
+import { mixLimits } from '../mix-limits';
+import { slotsPerTin } from './oven-slots';
 
 /** What is worked at once: tins that bake together, or one bowl of what goes into no tin. */
 export interface Round {
@@ -30,15 +32,15 @@ export const inOneTin = (choices: Choices): boolean => chosen('bake', choices) =
  */
 export function roundsOf(component: Component, kitchen: Kitchen, choices: Choices): Round[] {
   const { formula, amount } = component;
-  const bowl = formula.batch?.most ?? kitchen.coefficients.bowlKilos * 1000;
+  const bowl = mixLimits(formula, kitchen).most;
   if (amount.loads.length === 0) return bowlsOf(amount.grams, bowl);
   const oven = formula.steps.find((s) => s.work === 'oven');
-  const slots = Math.max(1, oven?.oven?.slots ?? 1);
-  const ovenTakes = Math.max(1, Math.floor(kitchen.ovenSlots / slots));
   const oneByOne = inOneTin(choices);
   let rounds: Round[] = [];
   let mix = 0;
   amount.loads.forEach((load, at) => {
+    const { slots = 1, bySize = false } = oven?.oven ?? {};
+    const ovenTakes = Math.max(1, Math.floor(kitchen.ovenSlots / slotsPerTin(slots, bySize, load.form, kitchen.slot)));
     const mould = kitchen.moulds.find((m) => formName(m.form) === formName(load.form) && m.owned > 0);
     const inTheBowl = Math.max(1, Math.floor(bowl / Math.max(1, load.gramsEach) + 1e-9));
     const owned = Math.min(mould?.owned ?? load.tins, ovenTakes, inTheBowl);

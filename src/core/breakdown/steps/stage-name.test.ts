@@ -1,17 +1,16 @@
 import type { Component } from '../amounts/component';
-import type { Build, BuildStage } from '../build';
+import type { DesignPart } from '../../design/design';
+import type { Stage } from '../../design/work';
 import { stageName } from './stage-name';
 
-const build = {
-  components: [
-    { role: 'fruit', formula: 'candied-orange' },
-    { role: 'crumbs', formula: 'crumbs' },
-  ],
-} as Build;
+const parts: DesignPart[] = [
+  { role: 'fruit', label: 'Wheels', made: { formula: 'candied-orange' } },
+  { role: 'crumbs', label: 'Crumbs', made: { formula: 'crumbs' } },
+];
 const made = (role: string, id: string, name: string) => ({ role, formula: { id, name } }) as Component;
 const wheels = made('fruit', 'candied-orange', 'Candied orange wheels');
 const named = (name: string, components: Component[], tiers = 1, oneTier?: string, says = false) =>
-  stageName({ name, ...(oneTier && { oneTier }) } as BuildStage, build, components, { tiers, says });
+  stageName({ name, ...(oneTier && { oneTier }) } as Stage, parts, components, { tiers, says });
 
 describe('what a stage is called', () => {
   it('is what the build says, where everything is as the build has it', () => {

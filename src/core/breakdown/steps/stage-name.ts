@@ -1,5 +1,6 @@
 import type { Component } from '../amounts/component';
-import type { Build, BuildStage } from '../build';
+import type { DesignPart } from '../../design/design';
+import type { Stage } from '../../design/work';
 
 /** What a part is called in the name of a stage: "[fruit:wheels]" are the wheels of the role `fruit`. */
 const PART = /\[([\w-]+):([^\]]+)\]/g;
@@ -14,8 +15,8 @@ const NOTHING_LEFT = 'Finish';
  * Example: "Border and [fruit:wheels]" is "Border and wheels", "Border and sugar sails", or "Border".
  */
 export function stageName(
-  stage: BuildStage,
-  build: Build,
+  stage: Pick<Stage, 'name' | 'oneTier'>,
+  parts: readonly DesignPart[],
   components: Component[],
   { tiers, says }: { tiers: number; says: boolean },
 ): string {
@@ -24,8 +25,9 @@ export function stageName(
     if (role === INSCRIPTION) return says ? text : '';
     const made = components.find((c) => c.role === role);
     if (!made) return '';
-    const usual = build.components.find((c) => c.role === role)?.formula === made.formula.id;
-    return usual ? text : inside(made.formula.name);
+    const usual = parts.find((p) => p.role === role);
+    const isUsual = usual && (!('formula' in usual.made) || usual.made.formula === made.formula.id);
+    return isUsual ? text : inside(made.formula.name);
   });
   const said = named
     .split(/(, | and )/)

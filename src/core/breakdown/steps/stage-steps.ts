@@ -1,39 +1,44 @@
 import { say } from '../../words/say';
 import type { Hold, Wait } from '../../planning-format/problem';
 import { formName, sideArea, topArea } from '../../shape/form';
+import { formBox } from '../../shape/form-box';
 import { HAND_OVER, handOverId, ringHoldId, routeId, stageStepId, stageWaitId, type OrderId } from '../../ids/ids';
 import type { CakeStep } from './cake-step';
 import type { Kitchen } from '../kitchen';
-import { type Build } from '../build';
+import type { Stage, Work } from '../../design/work';
+import { sumOf, times } from '../amounts/amount-context';
 import type { Cake } from '../amounts/cake';
 import type { Component } from '../amounts/component';
+import type { Tier } from '../strata/stratum';
 import { stageName } from './stage-name';
 import { grams } from './words';
 
 /** The work on the cake as a whole, from the first assembly to the hand-over; `says`: something is written on it. */
 export function stageSteps(
   order: OrderId,
-  build: Build,
+  work: Work,
   cake: Cake,
   components: Component[],
   kitchen: Kitchen,
   says: boolean,
 ): { steps: CakeStep[]; waits: Wait[]; holds: Hold[] } {
-  const tiers = cake.tiers.length;
+  const { parts } = work.design;
+  const tiersOf = (pieces: readonly number[]) => pieces.map((p) => cake.tiers[p]!);
   const when = (w?: { route: string; choice: string }) =>
     w ? { when: { route: routeId(order, w.route), choice: w.choice } } : {};
-  const steps: CakeStep[] = build.stages.map((s) => {
+  const steps: CakeStep[] = work.stages.map((s) => {
+    const tiers = roomOf(tiersOf(s.pieces));
     const taken = components.filter((c) => s.takes.includes(c.role));
     const { perTier = 0, perPortion = 0, perPiece = 0, perArea = 0 } = s.minutes;
     const extra = Math.round(
-      perTier * (tiers - 1) +
+      perTier * Math.max(0, tiers - 1) +
         perPortion * cake.portions +
         perPiece * taken.reduce((sum, c) => sum + (c.amount.pieces ?? 0), 0) +
-        (perArea * cake.tiers.reduce((sum, t) => sum + topArea(t.form) + sideArea(t.form, t.body), 0)) / 10_000,
+        (perArea * sumOf(tiersOf(s.pieces), (form, t) => topArea(form) + sideArea(form, t.body))) / 10_000,
     );
     return {
       id: stageStepId(order, s.key),
-      name: stageName(s, build, components, { tiers, says }),
+      name: stageName(s, parts, components, { tiers: s.pieces.length, says }),
       order,
       role: null,
       work: 'hands',
@@ -46,7 +51,7 @@ export function stageSteps(
       sign: s.sign ?? null,
       caution: s.caution ?? null,
       grams: null,
-      amount: taken.length > 0 ? taken.map((c) => `${c.label} ${grams(c.amount.grams)}`).join(' · ') : null,
+      amount: taken.length > 0 ? taken.map((c) => portionText(c, s)).join(' · ') : null,
       check: s.check ?? null,
       reminders: s.reminders ?? [],
       preparations: [],
@@ -75,7 +80,7 @@ export function stageSteps(
     preparations: [],
   });
 
-  const waits: Wait[] = build.waits.map((w) => {
+  const waits: Wait[] = work.waits.map((w) => {
     const handsOver = w.to === HAND_OVER;
     return {
       id: stageWaitId(order, w.from, w.to, w.when?.choice ?? null),
@@ -84,32 +89,47 @@ export function stageSteps(
       min: handsOver ? Math.max(w.min, kitchen.coefficients.readyBefore) : w.min,
       max: w.max,
       place: w.place,
-      units: w.place ? w.units * tiers : 0,
+      units: w.place ? Math.ceil(w.units * roomOf(tiersOf(w.pieces)) - 1e-9) : 0,
       ageing: w.ageing ?? 0.01,
       why: w.why,
       ...when(w.when),
     };
   });
 
-  const holds: Hold[] = [];
-  if (build.ringHold) {
-    for (const [kind, units] of ringsNeeded(cake, kitchen))
-      holds.push({
-        id: ringHoldId(order, kind),
-        kind,
-        units,
-        from: stageStepId(order, build.ringHold.from),
-        until: stageStepId(order, build.ringHold.until),
-      });
-  }
+  const holds = work.holds.flatMap(({ from, until, pieces }, i) =>
+    [...ringsNeeded(tiersOf(pieces), kitchen)].map(([kind, units]): Hold => ({
+      id: i === 0 ? ringHoldId(order, kind) : `${ringHoldId(order, kind)}#${from}`,
+      ...{ kind, units, from: stageStepId(order, from), until: stageStepId(order, until) },
+    })),
+  );
   return { steps, waits, holds };
 }
 
-function ringsNeeded(cake: Cake, kitchen: Kitchen): Map<string, number> {
+/** A cake of this size, mm across, has its shelf to itself, and is worked on by itself. */
+const BY_ITSELF = 200;
+
+/** How many cakes some pieces are for shelves and hands: each is one, but small ones by the dozen stand close and go quickly. */
+function roomOf(tiers: readonly Tier[]): number {
+  return tiers.reduce((sum, t) => {
+    const [length, width] = formBox(t.form);
+    return sum + (t.count === undefined ? 1 : t.count * Math.min(1, (length * width) / BY_ITSELF ** 2));
+  }, 0);
+}
+
+/** What of a part goes in at a stage: "Buttercream 360 g". What was divided by hand into something else is told as a whole. */
+function portionText({ label, amount }: Component, { key }: Stage): string {
+  const here = amount.portions.filter((p) => p.stage === key);
+  const told = amount.portions.some((p) => p.stage !== undefined);
+  if (!told && !amount.raw) return `${label} ${grams(amount.grams)}`;
+  // What was weighed raw weighs less by now, and is counted in layers.
+  return here.length === 0 || amount.raw ? label : `${label} ${grams(here.reduce((sum, p) => sum + p.grams, 0))}`;
+}
+
+function ringsNeeded(tiers: readonly Tier[], kitchen: Kitchen): Map<string, number> {
   const needed = new Map<string, number>();
-  for (const t of cake.tiers) {
+  for (const t of tiers) {
     const ring = kitchen.moulds.find((m) => m.use === 'ring' && formName(m.form) === formName(t.form));
-    if (ring) needed.set(ring.kind, (needed.get(ring.kind) ?? 0) + 1);
+    if (ring) needed.set(ring.kind, (needed.get(ring.kind) ?? 0) + times(t));
   }
   return needed;
 }

@@ -1,7 +1,8 @@
+import type { Piece } from '../../design/design';
+import type { Work } from '../../design/work';
 import type { Form } from '../../shape/form';
-import type { Build } from '../build';
 import type { Coefficients } from '../figures/coefficients';
-import { rulesOfKind, type PlacedRule } from './placed-rules';
+import { thicknessOf, type Thicknesses } from './thickness';
 import type { Stratum, Tier } from './stratum';
 
 type Roll = Extract<Form, { form: 'roll' }>;
@@ -21,24 +22,29 @@ export function windingOf(sheet: { length: number; width: number }, roll: Roll):
 /** Diameter of a roll, mm: its section is as large as the sheet and fillings seen from their edge. wound × (sheet + fillings) = π d² ÷ 4. */
 export const rollDiameter = (wound: number, thickness: number): number => Math.sqrt((4 * wound * thickness) / Math.PI);
 
+/** The sheet that a roll is wound from; null where none of its parts makes one. */
+export function sheetOf(piece: Piece, { design }: Work) {
+  const layer = piece.inside.find((i) => i.is === 'layer');
+  const layers = design.parts.find((p) => p.role === layer?.role)?.layers;
+  return layers?.from === 'rolled sheet' ? layers.sheet : null;
+}
+
 /** A roll lies on its side: its strata are wound, and it is as high as it is thick. */
-export function layOutRoll(build: Build, rules: readonly PlacedRule[], roll: Roll, figures: Coefficients): Tier {
-  const sheet = rulesOfKind(rules, 'roll sheet')[0];
+export function layOutRoll(piece: Piece, at: number, work: Work, figures: Coefficients, mm: Thicknesses): Tier {
+  const roll = piece.form as Roll;
+  const sheet = sheetOf(piece, work);
   if (!sheet) return { form: roll, body: roll.diameter, height: roll.diameter, strata: [], coats: [] };
-  const { wound } = windingOf(sheet.rule.sheet, roll);
-  const ml = (thickness: number) => (wound * roll.length * thickness) / 1000;
-  const strata: Stratum[] = [
-    {
-      ...{ role: sheet.role, rule: sheet.at, kind: 'layer', from: 0, thickness: build.layerHeight, inset: 0 },
-      ml: ml(build.layerHeight),
-    },
-  ];
-  let at = build.layerHeight;
-  for (const { role, rule, at: place } of rulesOfKind(rules, 'filling')) {
-    const thickness = rule.thickness ?? build.fillingThickness ?? figures.fillingThickness;
-    strata.push({ role, rule: place, kind: 'filling', from: at, thickness, inset: 0, ml: ml(thickness) });
-    at += thickness;
-  }
-  const diameter = rollDiameter(wound, at);
+  const { wound } = windingOf(sheet, roll);
+  const strata: Stratum[] = [];
+  let from = 0;
+  piece.inside.forEach((item, i) => {
+    if (item.is !== 'layer' && item.is !== 'filling') return;
+    const { use } = work.inside[at]![i]!;
+    const thickness = item.is === 'layer' ? item.mm : thicknessOf(use, work, figures.fillingThickness, mm);
+    const ml = (wound * roll.length * thickness) / 1000;
+    strata.push({ role: item.role, rule: use, kind: item.is, from, thickness, inset: 0, ml });
+    from += thickness;
+  });
+  const diameter = rollDiameter(wound, from);
   return { form: { ...roll, diameter }, body: diameter, height: diameter, strata, coats: [] };
 }

@@ -4,7 +4,7 @@ import type { Form } from '../../shape/form';
 type StratumKind = 'base' | 'layer' | 'filling' | 'dam' | 'insert' | 'ring filling';
 
 /**
- * A flat part of the inside of a tier. `rule` is the place of its rule in the build, `from` is the height of its lower face above the board, `inset` how far from the rim it begins,
+ * A flat part of the inside of a tier. `rule` is the place of its use in the design, `from` is the height of its lower face above the board, `inset` how far from the rim it begins,
  * `until` where a ring of it ends (a dam). mm; `ml` is its volume.
  */
 export interface Stratum {
@@ -23,7 +23,7 @@ export interface Stratum {
 export interface Coat {
   role: string;
   rule: number;
-  kind: 'crumb coat' | 'final coat' | 'cover' | 'glaze' | 'flooded top';
+  kind: 'crumb coat' | 'final coat' | 'coat' | 'cover' | 'glaze' | 'flooded top';
   thickness: number;
   side: number;
   ml: number;
@@ -36,4 +36,12 @@ export interface Tier {
   height: number;
   strata: Stratum[];
   coats: Coat[];
+  /** So many of it, all alike; 1 where nothing is said. */
+  count?: number;
+  /** Places of the pieces that it is cut from. */
+  cutFrom?: number[];
+  /** Cut up for another piece: it is neither coated nor eaten by itself. */
+  within?: true;
+  /** Coated and not eaten. */
+  dummy?: true;
 }

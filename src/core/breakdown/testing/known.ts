@@ -1,5 +1,5 @@
-import { demoBuilds } from '../../../data/demo/builds';
-import { demoLibrary } from '../../../data/demo/demo-library';
+import { starterBuilds } from '../../../data/kitchens/starter';
+import { demoLibrary } from '../../../data/kitchens/demo-parts';
 import { orderId } from '../../ids/ids';
 import type { Form } from '../../shape/form';
 import { breakDown } from '../break-down';
@@ -45,7 +45,7 @@ export const KNOWN_CAKES = Object.keys(KNOWN);
 /** What one of them breaks down to today. */
 export function knownCake(name: string): string[] {
   const [id, tiers, more] = KNOWN[name]!;
-  const build = demoBuilds.find((b) => b.id === id)!;
+  const build = starterBuilds.find((b) => b.id === id)!;
   return breakdownLines(breakDown({ id: orderId(1), build, tiers, ...more }, demoLibrary));
 }
 

@@ -1,3 +1,4 @@
+import { valueAt } from '../../ids/value-at';
 import { minutesAt } from '../../time/minutes';
 import { ovenChoices } from '../../planning-format/lengths';
 import type { Plan } from '../../planning-format/plan';
@@ -114,7 +115,7 @@ function durationsOf({ problem, steps }: Course, plan: Plan, paces: Record<strin
   steps.forEach(({ id }, i) => {
     const step = known.get(id)!;
     const { low, likely, high } = ovenChoices(step).find((c) => c.equipment === ovens.get(id))?.minutes ?? step.minutes;
-    const pace = paces[step.name];
+    const pace = valueAt(paces, step.name);
     const key = pace ? `${likely} ${step.name}` : `${low} ${likely} ${high}`;
     if (!tables.has(key)) {
       tables.set(key, quantiles.length);

@@ -1,20 +1,20 @@
+import { starterBlocks } from '../../../../data/kitchens/starter';
+import { compile } from '../../../design/compile';
+import type { BuildAmount as AmountRule, FormerBuild as Build } from '../../../stored/build-before-designs';
+import { designOfBuild } from '../../../stored/design-of-build';
 import type { Formula } from '../../../formula/formula';
 import type { Choices } from '../../../formula/schools';
 import type { Form } from '../../../shape/form';
-import type { AmountRule, Build } from '../../build';
 import { startingCoefficients as coefficients } from '../../figures/starting-figures';
-import { rulesOf } from '../../strata/placed-rules';
-import type { Amount } from '../amount';
-import { amountOf } from '../amounts';
-import { cakeOf } from '../cake';
+import { amountsOf } from '../batches';
 
-export const formula = { density: 0.95, loss: 0.1, batter: 'butter' } as Formula;
+export const formula = { density: 0.95, loss: 0.1, batter: 'butter', lines: [] as Formula['lines'] } as Formula;
 /** Four layers of 24 mm, portioned for a party. */
 export const plain = { layers: 4, layerHeight: 24, portion: 'party' } as Build;
 export const round = (diameter: number): Form => ({ form: 'round', diameter });
 export const batter: AmountRule = { rule: 'batter', tinDepth: 60, layersPerTin: 2 };
 
-/** The amount of one rule in a cake of layers, this and others; `made` are amounts of other roles. */
+/** The amount of one rule in a cake of layers, this and others, all worked at one stage. */
 export function amount(
   rule: AmountRule,
   {
@@ -24,7 +24,6 @@ export function amount(
     trimmed = 0,
     of = formula,
     choices = {},
-    made = new Map<string, Amount>(),
   }: {
     forms?: Form[];
     others?: AmountRule[];
@@ -32,12 +31,23 @@ export function amount(
     trimmed?: number;
     of?: Formula;
     choices?: Choices;
-    made?: Map<string, Amount>;
   } = {},
 ) {
-  const placed = [...others, rule].map((amount, i) => ({ role: `part ${i}`, formula: of, amount }));
-  const cake = cakeOf(build, placed, forms, coefficients, trimmed);
-  const rules = rulesOf(placed);
-  const context = { cake, rules, formula: of, coefficients, choices, moulds: [], others: made };
-  return { ...amountOf(rule, context), cake };
+  const components = [...others, rule].map((amount, i) => ({
+    ...{ role: `part ${i}`, label: `Part ${i}`, formula: 'any', amount },
+  }));
+  const takes = components.map((c) => c.role);
+  const stage = { key: 'work', name: 'Work', skill: null, minutes: { low: 1, likely: 1, high: 1 }, takes, how: '' };
+  const whole: Build = { ...build, components, stages: [stage], waits: [] };
+  const work = compile(designOfBuild(whole, forms), starterBlocks);
+  const formulas = new Map(takes.map((role) => [role, of]));
+  const kitchen = { coefficients, moulds: [] };
+  const { cake, amounts } = amountsOf({ work, formulas, kitchen, choices, trimmed });
+  const made = amounts.get(takes.at(-1)!)!;
+  const portions = made.portions.map(({ use, grams, leftOver, lost }) => ({
+    ...{ use, grams },
+    ...(leftOver && { leftOver }),
+    ...(lost && { lost }),
+  }));
+  return { ...made, portions, cake };
 }

@@ -1,0 +1,41 @@
+import type { AmountRule } from '../design/amount-rule';
+import type { BlockKind } from '../design/kinds/kind';
+import type { Formula } from '../formula/formula';
+
+/** How a kind of work begins that takes something: how much of it, and for what such formulas are. */
+interface Beginning {
+  amount: AmountRule;
+  purposes: readonly Formula['purpose'][];
+}
+
+/** What is usual for each kind of work that takes a part; those that are not here take none. Lengths in mm. */
+const BEGINNINGS: Partial<Record<BlockKind, Beginning>> = {
+  coat: {
+    amount: { rule: 'coat', coat: 'final', thickness: { mm: 4 }, on: 'all' },
+    purposes: ['frosting'],
+  },
+  cover: { amount: { rule: 'paste cover', thickness: 4 }, purposes: ['cover'] },
+  pour: { amount: { rule: 'glaze' }, purposes: ['glaze'] },
+  drip: { amount: { rule: 'drip', meanLength: 45 }, purposes: ['glaze'] },
+  'spread on top': {
+    amount: { rule: 'spread on top', thickness: { mm: 4 }, border: 15 },
+    purposes: ['filling', 'fruit', 'glaze'],
+  },
+  strew: { amount: { rule: 'strewn', gramsPerCm2: 0.3 }, purposes: ['crumbs', 'decoration'] },
+  pipe: { amount: { rule: 'rosettes', spacing: 45, grams: 8 }, purposes: ['frosting', 'filling'] },
+  place: { amount: { rule: 'pieces', per: 'cake', count: 9, grams: 8 }, purposes: ['decoration', 'fruit'] },
+  brush: { amount: { rule: 'coat', coat: 'other', thickness: { mm: 0.5 }, on: 'top' }, purposes: ['glaze'] },
+  dust: { amount: { rule: 'strewn', gramsPerCm2: 0.03 }, purposes: ['crumbs', 'decoration'] },
+  panels: { amount: { rule: 'panels', thickness: 4 }, purposes: ['panels'] },
+};
+
+/** How a kind of work begins; null where it takes nothing. */
+export const beginsAs = (kind: BlockKind): Beginning | null => BEGINNINGS[kind] ?? null;
+
+/** Formulas that a kind of work can take, by name; retired ones are not offered. */
+export function formulasFor(kind: BlockKind, formulas: Iterable<Formula>): Formula[] {
+  const { purposes = [] } = beginsAs(kind) ?? {};
+  return [...formulas]
+    .filter((f) => !f.retired && purposes.includes(f.purpose))
+    .sort((a, b) => (a.name < b.name ? -1 : 1));
+}
