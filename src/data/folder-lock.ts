@@ -19,6 +19,34 @@ interface Holder {
   /** Process ids mean something only within one of these; null where the system has none. */
   namespace: string | null;
   beat: number;
+  /** Where its server can be asked, and the key that shows who could read this file. */
+  address?: string;
+  key?: string;
+}
+
+/** Where a running server can be asked by another program of the same user. */
+export interface ServerAddress {
+  address: string;
+  key: string;
+}
+
+const held = globalThis as unknown as { zestKey?: string };
+/** The key of this process, made anew at every start: whoever can read the lock, which nobody else can, may send files to it. */
+export const serverKey = (): string => (held.zestKey ??= randomUUID());
+
+/** Where this process is served, as its starter told it; undefined where it serves nothing. */
+function ownAddress(): string | undefined {
+  const { ZEST_ADDRESS, PORT } = process.env;
+  return ZEST_ADDRESS ?? (PORT ? `http://127.0.0.1:${PORT}` : undefined);
+}
+
+/** The server that has a folder open, where there is one that can be asked; null where the folder is free, or nobody answers for it. */
+export function serverOf(folder: string): ServerAddress | null {
+  const text = readText(path.join(folder, FILE));
+  const holder = text === null ? null : parse(text);
+  return holder?.address && holder.key && startOf(holder.pid) === holder.started
+    ? { address: holder.address, key: holder.key }
+    : null;
 }
 
 export interface FolderLock {
@@ -29,6 +57,8 @@ export interface FolderLock {
 const BEAT = 2000;
 const SILENCE = 9000;
 const FILE = 'in-use-by.json';
+/** Nobody else of this machine may read the key. */
+const OWNER_ONLY = { mode: 0o600 };
 
 /**
  * Two processes on one PGlite folder both succeed, and rows are lost. So the folder carries a lock. A holder in the same process
@@ -40,7 +70,10 @@ export async function lockFolder(folder: string, lost: () => void = endAtOnce): 
   const file = path.join(folder, FILE);
   const own: Holder = {
     ...{ token: randomUUID(), pid: process.pid, started: startOf(process.pid), namespace: namespace(), beat: 0 },
+    key: serverKey(),
   };
+  const address = ownAddress();
+  if (address !== undefined) own.address = address;
   for (let attempt = 0; attempt < 5; attempt++) {
     if (createWith(file, own)) return keep(file, own, lost);
     const text = readText(file);
@@ -62,7 +95,7 @@ function endAtOnce(): void {
 /** Creates the lock whole or not at all: nobody may read half of it. */
 function createWith(file: string, own: Holder): boolean {
   const draft = `${file}.${own.token}`;
-  writeFileSync(draft, JSON.stringify(own));
+  writeFileSync(draft, JSON.stringify(own), OWNER_ONLY);
   try {
     linkSync(draft, file);
     return true;
@@ -71,7 +104,7 @@ function createWith(file: string, own: Holder): boolean {
     if (code === 'EEXIST') return false;
     // A file system without links: exclusive creation is the next best.
     if (existsSync(file)) return false;
-    writeFileSync(file, JSON.stringify(own), { flag: 'wx' });
+    writeFileSync(file, JSON.stringify(own), { flag: 'wx', ...OWNER_ONLY });
     return true;
   } finally {
     rmSync(draft, { force: true });
@@ -120,7 +153,7 @@ function keep(file: string, own: Holder, lost: () => void): FolderLock {
     own.beat += 1;
     const draft = `${file}.${own.token}`;
     try {
-      writeFileSync(draft, JSON.stringify(own));
+      writeFileSync(draft, JSON.stringify(own), OWNER_ONLY);
       renameSync(draft, file);
     } catch {
       rmSync(draft, { force: true });
@@ -166,6 +199,8 @@ function parse(text: string): Holder | null {
     return {
       ...{ token: read.token ?? `${read.pid} ${read.started}`, pid: read.pid, started: read.started ?? null },
       ...{ namespace: read.namespace === undefined ? namespace() : read.namespace, beat: read.beat ?? 0 },
+      ...(typeof read.address === 'string' && { address: read.address }),
+      ...(typeof read.key === 'string' && { key: read.key }),
     };
   } catch {
     return null;

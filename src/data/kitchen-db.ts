@@ -11,4 +11,6 @@ export interface KitchenDb {
   rows: Db;
   /** What the kitchen's clock shows. */
   now: () => Date;
+  /** Who asks, where their device says it: the id of a person. It is written beside what they tell, and nothing is allowed or forbidden by it. */
+  by?: string | null;
 }

@@ -1,6 +1,7 @@
 import type { EventKind } from '../core/kinds/events';
 import {
   boolean,
+  customType,
   foreignKey,
   index,
   integer,
@@ -14,11 +15,9 @@ import {
 } from 'drizzle-orm/pg-core';
 import type { BatchId, KitchenId, OrderId } from '../core/ids/ids';
 import type { Stored } from '../core/stored/codec';
-import type { Allergen, Ingredient } from '../core/formula/formula';
 import type { Reading } from '../core/measure/show-quantity';
 import type { Reading as ProbeReading } from '../core/records/cooling';
-import type { WeeklyShift } from '../core/time/shifts';
-import type { Form } from '../core/shape/form';
+import type { RegisterName } from '../core/stored/registers';
 
 /** A versioned document: its codec (`core/stored`) writes and reads it, nobody else looks inside. */
 const document = (name: string) => jsonb(name).$type<Stored>();
@@ -45,6 +44,10 @@ export const kitchens = pgTable('kitchens', {
   figures: document('figures').notNull(),
   /** The units it reads in; null is metric. */
   reading: jsonb('reading').$type<Reading>(),
+  /** When cakes are collected: `Opening`; null is at any time. */
+  opening: document('opening'),
+  /** The steps of setting it up that somebody is through with; null once it is set up. */
+  setUp: jsonb('set_up').$type<string[]>(),
   /** Its own clock; null goes by the server's. */
   clock: jsonb('clock').$type<SetClock>(),
   createdAt: instant('created_at').notNull(),
@@ -60,57 +63,25 @@ const kitchen = () =>
     .notNull()
     .references(() => kitchens.id);
 
-export const people = pgTable(
-  'people',
+/**
+ * What a kitchen has, sort by sort: people, items, ingredients, suppliers, standing work. Nothing that was in use is ever deleted: it is
+ * retired, and comes back.
+ */
+export const entries = pgTable(
+  'entries',
   {
     kitchen: kitchen(),
+    register: text('register').$type<RegisterName>().notNull(),
     id: text('id').notNull(),
-    name: text('name').notNull(),
-    initials: text('initials').notNull(),
-    skills: jsonb('skills').$type<string[]>().notNull(),
-    weekly: jsonb('weekly').$type<WeeklyShift[]>().notNull(),
-    daysOff: jsonb('days_off').$type<string[]>().notNull(),
-    /** Units of their own; null reads as the kitchen does. */
-    reading: jsonb('reading').$type<Reading>(),
+    /** In the order in which they are shown. */
     position: integer('position').notNull(),
+    /** By the register's codec. */
+    body: document('body').notNull(),
+    retiredAt: instant('retired_at'),
+    /** Rises with every change; a save that names an older one is refused. */
+    version: integer('version').notNull().default(1),
   },
-  (table) => [primaryKey({ columns: [table.kitchen, table.id] })],
-);
-
-export const equipment = pgTable(
-  'equipment',
-  {
-    kitchen: kitchen(),
-    id: text('id').notNull(),
-    name: text('name').notNull(),
-    kind: text('kind').notNull(),
-    units: integer('units').notNull(),
-    heatRate: real('heat_rate'),
-    coolRate: real('cool_rate'),
-    mould: jsonb('mould').$type<{
-      use: 'tin' | 'ring' | 'square tin' | 'shaped tin' | 'sheet';
-      form: Form;
-      depth?: number;
-    }>(),
-    position: integer('position').notNull(),
-  },
-  (table) => [primaryKey({ columns: [table.kitchen, table.id] })],
-);
-
-export const ingredients = pgTable(
-  'ingredients',
-  {
-    kitchen: kitchen(),
-    id: text('id').notNull(),
-    name: text('name').notNull(),
-    allergens: jsonb('allergens').$type<Allergen[]>().notNull(),
-    density: real('density'),
-    /** What it is in a formula, where it is bought, how it is kept. */
-    traits: jsonb('traits').$type<Omit<Ingredient, 'id' | 'name' | 'allergens' | 'density'>>().notNull().default({}),
-    /** g in the house. */
-    stock: real('stock').notNull().default(0),
-  },
-  (table) => [primaryKey({ columns: [table.kitchen, table.id] })],
+  (table) => [primaryKey({ columns: [table.kitchen, table.register, table.id] })],
 );
 
 export const formulas = pgTable(
@@ -151,7 +122,8 @@ export const builds = pgTable(
   (table) => [primaryKey({ columns: [table.kitchen, table.id] })],
 );
 
-export type OrderState = 'open' | 'handed over';
+/** An enquiry that was not taken up in time has lapsed. */
+export type OrderState = 'open' | 'handed over' | 'lapsed';
 
 export const orders = pgTable(
   'orders',
@@ -167,6 +139,12 @@ export const orders = pgTable(
     answers: document('answers').notNull(),
     inscription: text('inscription').notNull(),
     note: text('note').notNull(),
+    /** What was agreed beside what it is made of: `OrderDetails`; null is nothing. */
+    details: document('details'),
+    /** Until when it holds its place as an enquiry; null is an order. */
+    holdsUntil: instant('holds_until'),
+    /** The order that it is one with: several cakes of one customer. */
+    together: integer('together'),
     weight: real('weight').notNull().default(1),
     state: text('state').$type<OrderState>().notNull().default('open'),
     handedOverAt: instant('handed_over_at'),
@@ -178,6 +156,35 @@ export const orders = pgTable(
     primaryKey({ columns: [table.kitchen, table.id] }),
     foreignKey({ columns: [table.kitchen, table.build], foreignColumns: [builds.kitchen, builds.id] }),
     index('orders_state').on(table.kitchen, table.state, table.pickup),
+  ],
+);
+
+/** Bytes as they are. */
+const bytes = customType<{ data: Uint8Array; driverData: Uint8Array }>({ dataType: () => 'bytea' });
+
+/**
+ * Pictures that a customer brought, scaled down. They come before their order is taken, and are never read with it; those that never came to an
+ * order go after some days.
+ */
+export const pictures = pgTable(
+  'pictures',
+  {
+    kitchen: kitchen(),
+    id: integer('id').notNull(),
+    /** Null until its order is taken. */
+    order: integer('order_id'),
+    words: text('words').notNull().default(''),
+    /** "image/jpeg" */
+    type: text('type').notNull(),
+    width: integer('width').notNull(),
+    height: integer('height').notNull(),
+    bytes: bytes('bytes').notNull(),
+    addedAt: instant('added_at').notNull(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.kitchen, table.id] }),
+    foreignKey({ columns: [table.kitchen, table.order], foreignColumns: [orders.kitchen, orders.id] }),
+    index('pictures_order').on(table.kitchen, table.order),
   ],
 );
 
@@ -256,6 +263,8 @@ export const events = pgTable(
     order: integer('order_id'),
     /** Whose step it is about; null where it is about none. */
     owner: text('owner').$type<OrderId | BatchId>(),
+    /** Who told it, where their device says who uses it: the id of a person. */
+    by: text('by'),
     body: document('body').notNull(),
   },
   (table) => [

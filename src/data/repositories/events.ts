@@ -1,6 +1,7 @@
-import { and, asc, eq, gt, gte, inArray } from 'drizzle-orm';
+import { and, asc, desc, eq, gt, gte, inArray } from 'drizzle-orm';
 import type { FloorEvent } from '../../core/floor/floor-state';
 import { ownerOf, type BatchId, type OrderId } from '../../core/ids/ids';
+import type { LoggedEvent } from '../../core/records/work-log';
 import { FLOOR_KINDS, type EventKind } from '../../core/kinds/events';
 import { eventCodec, type EventBody, type ToldEvent } from '../../core/stored/event';
 import { minuteOf, type Clock } from '../../core/time/clock';
@@ -25,7 +26,7 @@ export async function appendEvents(db: KitchenDb, list: NewEvent[]): Promise<voi
   const first = await nextId(db, t.events);
   await db.rows.insert(t.events).values(
     list.map((e, i) => ({
-      ...{ kitchen: db.kitchen, id: first + i, at: e.at, kind: e.kind, order: e.order },
+      ...{ kitchen: db.kitchen, id: first + i, at: e.at, kind: e.kind, order: e.order, by: db.by ?? null },
       owner: e.owner ?? ('step' in e.body ? ownerOf(e.body.step) : null),
       body: eventCodec(e.kind)!.write(e.body as never),
     })),
@@ -72,12 +73,45 @@ export async function readFloorOfDay(
   return rows.map((r) => ({ event: asFloorEvent(r, clock), told: minuteOf(r.at, clock) }));
 }
 
-/** Everything that was told from the floor after an event, in order. */
-export async function readFloorSince(db: KitchenDb, event: number, clock: Clock): Promise<FloorEvent[]> {
+const LOGGED: readonly EventKind[] = [...FLOOR_KINDS, 'old record'];
+
+/** Everything that tells how long steps took and was written down after an event, in order. */
+export async function readLoggedSince(db: KitchenDb, event: number, clock: Clock): Promise<LoggedEvent[]> {
   const rows = await db.rows
     .select()
     .from(t.events)
-    .where(and(eq(t.events.kitchen, db.kitchen), inArray(t.events.kind, FLOOR_KINDS), gt(t.events.id, event)))
+    .where(and(eq(t.events.kitchen, db.kitchen), inArray(t.events.kind, LOGGED), gt(t.events.id, event)))
     .orderBy(asc(t.events.id));
-  return rows.map((r) => asFloorEvent(r, clock));
+  return rows.map((r) => asFloorEvent(r, clock) as LoggedEvent);
+}
+
+/** One event of a kind; null where there is none of this number and kind. */
+export async function readEvent<K extends EventKind>(
+  { rows, kitchen }: KitchenDb,
+  id: number,
+  kind: K,
+): Promise<{ id: number; at: Date; body: EventBody<K> } | null> {
+  const [row] = await rows
+    .select()
+    .from(t.events)
+    .where(and(eq(t.events.kitchen, kitchen), eq(t.events.id, id), eq(t.events.kind, kind)));
+  return row ? { id: row.id, at: row.at, body: bodyOf({ ...row, kind }) } : null;
+}
+
+/** The newest events of some kinds, the newest first. */
+export async function readNewest<K extends EventKind>(
+  { rows, kitchen }: KitchenDb,
+  kinds: readonly K[],
+  most: number,
+): Promise<{ id: number; at: Date; by: string | null; told: { [E in K]: { kind: E; body: EventBody<E> } }[K] }[]> {
+  const list = await rows
+    .select()
+    .from(t.events)
+    .where(and(eq(t.events.kitchen, kitchen), inArray(t.events.kind, [...kinds])))
+    .orderBy(desc(t.events.id))
+    .limit(most);
+  return list.map((row) => ({
+    ...{ id: row.id, at: row.at, by: row.by },
+    told: { kind: row.kind, body: bodyOf(row) } as { [E in K]: { kind: E; body: EventBody<E> } }[K],
+  }));
 }

@@ -2,7 +2,7 @@ import { eq, max } from 'drizzle-orm';
 import type { KitchenDb } from '../kitchen-db';
 import type * as t from '../schema';
 
-type Numbered = typeof t.orders | typeof t.batches | typeof t.events;
+type Numbered = typeof t.orders | typeof t.pictures | typeof t.batches | typeof t.events;
 
 /**
  * The number after the last one that a kitchen has in a table: rows are numbered within their kitchen, so that a kitchen can go to another

@@ -1,6 +1,8 @@
-import { and, asc, desc, eq, sql } from 'drizzle-orm';
+import { and, asc, desc, eq, lte, ne, sql } from 'drizzle-orm';
 import type { KeptBreakdown } from '../../core/situation/kept-work';
+import type { OrderDetails } from '../../core/order/order-details';
 import { answersCodec, type OrderMakeup } from '../../core/stored/order-answers';
+import { detailsCodec } from '../../core/stored/order-details';
 import type { KitchenDb } from '../kitchen-db';
 import * as t from '../schema';
 import { readStored } from '../stored';
@@ -8,16 +10,20 @@ import { nextId } from './next-id';
 
 type Row = typeof t.orders.$inferSelect;
 /** An order, with what was answered for it. */
-export type OrderRow = Omit<Row, 'kitchen' | 'answers'> &
+export type OrderRow = Omit<Row, 'kitchen' | 'answers' | 'details'> &
   OrderMakeup & {
+    /** What was agreed beside what it is made of. */
+    details: OrderDetails;
     /** Its work since it was begun, where it has been looked up. */
     kept?: KeptBreakdown | null;
   };
 export type OrderFields = OrderMakeup &
-  Pick<Row, 'title' | 'customer' | 'pickup' | 'portions' | 'build' | 'inscription' | 'note'>;
+  Pick<Row, 'title' | 'customer' | 'pickup' | 'portions' | 'build' | 'inscription' | 'note'> &
+  Partial<Pick<OrderRow, 'details' | 'holdsUntil' | 'together'>>;
 
-const orderOf = ({ answers, ...row }: Omit<Row, 'kitchen'>): OrderRow => ({
+const orderOf = ({ answers, details, ...row }: Omit<Row, 'kitchen'>): OrderRow => ({
   ...row,
+  details: details ? readStored(detailsCodec, `What was agreed for order ${row.id}`, details) : {},
   ...readStored(answersCodec, `What was answered for order ${row.id}`, answers),
 });
 
@@ -32,12 +38,21 @@ export async function readOpenOrders(db: KitchenDb): Promise<OrderRow[]> {
   return rows.map(orderOf);
 }
 
-/** The last ones that left, newest first. */
+/** Open enquiries whose time was over at this instant. */
+export async function readOverdueEnquiries(db: KitchenDb, at: Date): Promise<OrderRow[]> {
+  const rows = await db.rows
+    .select()
+    .from(t.orders)
+    .where(and(eq(t.orders.kitchen, db.kitchen), eq(t.orders.state, 'open'), lte(t.orders.holdsUntil, at)));
+  return rows.map(orderOf);
+}
+
+/** The last ones that left, and enquiries that lapsed, newest first. */
 export async function readHandedOver(db: KitchenDb, limit: number): Promise<OrderRow[]> {
   const rows = await db.rows
     .select()
     .from(t.orders)
-    .where(and(eq(t.orders.kitchen, db.kitchen), eq(t.orders.state, 'handed over')))
+    .where(and(eq(t.orders.kitchen, db.kitchen), ne(t.orders.state, 'open')))
     .orderBy(desc(t.orders.handedOverAt))
     .limit(limit);
   return rows.map(orderOf);
@@ -58,10 +73,16 @@ export async function insertOrder(db: KitchenDb, fields: OrderFields, createdAt:
   return orderOf(row!);
 }
 
-/** What is answered and what is not, apart. */
-function apart<F extends OrderMakeup>(fields: F): { makeup: OrderMakeup; rest: Omit<F, keyof OrderMakeup> } {
-  const { tiers, without, swaps, overrides, choices, versions, avoid, ...rest } = fields;
-  return { makeup: { tiers, without, swaps, overrides, choices, versions, avoid }, rest };
+/** What is answered, what was agreed, and what is neither, apart. */
+function apart<F extends OrderMakeup & { details?: OrderDetails }>(fields: F) {
+  const { tiers, design, without, swaps, overrides, fromStore, choices, versions, avoid, details, ...rest } = fields;
+  const makeup = {
+    ...{ tiers, ...(design && { design }), without, swaps, overrides },
+    ...(fromStore && fromStore.length > 0 && { fromStore }),
+    ...{ choices, versions, avoid },
+  };
+  const agreed = details && Object.keys(details).length > 0 ? detailsCodec.write(details) : null;
+  return { makeup, rest: { ...rest, details: agreed } };
 }
 
 /** Changes an order if it is still at the version that was read; null if somebody was faster. */

@@ -1,10 +1,10 @@
 import { breakDown } from '../../core/breakdown/break-down';
 import { orderId } from '../../core/ids/ids';
 import { LEAST_RECORDS, pacesOf } from '../../core/records/pace';
-import { demoBuilds } from './builds';
-import { demoLibrary } from './demo-library';
-import { demoPeople, demoShifts } from './kitchen';
-import { demoRecord } from './record';
+import { starterBuilds } from './starter';
+import { demoLibrary } from './demo-parts';
+import { demoTeam } from './demo-parts';
+import { demoRecord } from './demo-parts';
 
 const DAY = 1440;
 const { orders, work, probes } = demoRecord;
@@ -19,18 +19,17 @@ describe('the record of the demo kitchen', () => {
 
   it('tells every step of each order as the rules break it down today', () => {
     orders.forEach((o, i) => {
-      const build = demoBuilds.find((b) => b.id === o.build)!;
+      const build = starterBuilds.find((b) => b.id === o.build)!;
       const { steps, cake } = breakDown({ id: orderId(0), build, tiers: o.tiers }, demoLibrary);
       const own = steps.map((s) => s.id.slice(s.id.indexOf('.') + 1));
       expect(byOrder[i]!.filter((w) => !own.includes(w.step))).toEqual([]);
       expect(o.portions).toBeLessThanOrEqual(cake.portions);
-      expect(o.ready).toBe(Math.max(...byOrder[i]!.map((w) => w.start + w.took)));
     });
   });
 
   it('has nobody begin while they are off, or in two places at once', () => {
     // The demo's anchor may be any weekday: the shifts repeat every week.
-    const weekly = new Map(demoPeople.map((p) => [p.id, demoShifts(p, 4)]));
+    const weekly = new Map(demoTeam(4).map((p) => [p.id, p.weekly]));
     const last = new Map<string, number>();
     for (const w of [...work].sort((a, b) => a.start - b.start)) {
       const day = Math.floor(w.start / DAY);
