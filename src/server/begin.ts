@@ -1,8 +1,14 @@
 import { closeDatabase, database } from '../data/database';
+import { say } from '../core/words/say';
+import { readOpenOrders } from '../data/repositories/orders';
+import { readPlan } from '../data/repositories/plans';
 import { forgetWrites } from '../data/repositories/writes';
 import { now } from './shared/clock';
+import { backUpNightly } from './kitchen/backups';
+import { lapseInTime } from './orders/lapse';
 import { loadDemo } from './demo/load-demo';
 import { readKitchens } from '../data/repositories/kitchens';
+import { replan } from './plan/replan';
 import { improveSoon } from './plan/improve-behind';
 import { closeStreams } from './shared/live';
 import { openKitchen } from './shared/open-kitchen';
@@ -28,8 +34,14 @@ export async function begin(): Promise<void> {
     if (process.env.ZEST_DEMO === '1' && (await readKitchens(db)).length === 0) await loadDemo();
     for (const { id } of await readKitchens(db)) {
       const kitchen = await openKitchen(id);
-      if (kitchen) improveSoon(kitchen);
+      if (!kitchen) continue;
+      // One that came in while nothing was running has yet to be planned.
+      if (!(await readPlan(kitchen)) && (await readOpenOrders(kitchen)).length > 0)
+        void replan(kitchen, say`the kitchen came in`, { changed: true });
+      else improveSoon(kitchen);
     }
+    backUpNightly();
+    lapseInTime();
   } catch (error) {
     // A server that lives on without its data would answer every page with an error.
     log.fatal({ err: error }, error instanceof Error ? error.message : String(error));

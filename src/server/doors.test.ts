@@ -51,7 +51,9 @@ describe('every way in is a door', () => {
   });
   it('every route hands over to the doors, but for the stream and what old addresses lead to', () => {
     const handed = routes.filter((f) =>
-      /export const (GET|POST) = answer(Get|Posts|HousePosts)\(/.test(readFileSync(path.join('src', 'app', f), 'utf8')),
+      /export const (GET|POST) = answer(Get|Posts|HousePosts|Upload)\(/.test(
+        readFileSync(path.join('src', 'app', f), 'utf8'),
+      ),
     );
     const others = routes.filter((f) => !handed.includes(f)).sort();
     expect(others).toEqual(['api/[...rest]/route.ts', 'k/[kitchen]/api/live/route.ts'].map(path.normalize));

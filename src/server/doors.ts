@@ -1,9 +1,12 @@
 import { say } from '../core/words/say';
 import { array, mixed, number, object, string } from 'yup';
 import { formulaForm } from '../core/input/formula-input';
+import { newKitchenForm } from '../core/input/new-kitchen-input';
+import { buildForm } from '../core/input/build-input';
 import { orderForm } from '../core/input/order-input';
-import type { Decimal } from '../core/measure/parse-number';
-import { COUNTRIES } from '../core/measure/units';
+import { MOST_LETTERS, pictureForm } from '../core/input/picture-input';
+import { wordsByKey } from '../core/input/words-by-key';
+import { ALLERGENS, type Allergen } from '../core/formula/formula';
 import { adjustmentList } from '../core/steering/adjustment-schema';
 import { acceptBatch, splitBatch } from './pull-list/batches';
 import { runCalculator } from './workbench/calculators';
@@ -13,41 +16,45 @@ import { loadChances } from './plan/chances';
 import { loadDemo } from './demo/load-demo';
 import { correctTold, takeBackStep, whatFollows } from './bench/corrections';
 import { extendStep, finishStep, MOST_EXTENSION, startStep, takeAnyway } from './bench/floor';
-import { exportFormula, LARGEST_RECIPES, readRecipeFile, saveFormula } from './formulas/formulas';
-import { saveKitchen, saveReading } from './kitchen/kitchen-settings';
+import { exportFormula, LARGEST_RECIPES, readRecipeFile, retireFormula, saveFormula } from './formulas/formulas';
 import { tryChoices } from './kitchen/try-choices';
-import { shapeChoices, sizeChoices, sizeOf } from './orders/order-pages';
+import { KITCHEN_FILE, KITCHEN_POSTS } from './kitchen/kitchen-doors';
+import { TABLE_FILE, TABLE_POSTS } from './tables/table-doors';
+import { makeKitchen } from './kitchen/new-kitchen';
 import { takeNewerRules } from './orders/newer-rules';
 import { bringBack, changeOrder, handOver, leaveOut, takeOrder } from './orders/orders';
+import { retireBuild, saveBuild } from './builds/save-build';
 import { panelFile } from './builds/panel-template';
+import { runSheetFile } from './orders/run-sheet-pdf';
+import { addPicture, pictureFile } from './orders/pictures';
 import { loadPullList, tickLine } from './pull-list/pull-list';
 import { pullListFile } from './pull-list/pull-list-pdf';
 import { helpFor } from './orders/remedies/remedies';
 import { planned } from './plan/replan';
 import { refuse } from './shared/result';
-import { reviewOrder } from './orders/review-order';
+import { answerOrder } from './orders/answer-order';
+import { beginCopy, beginFrom, composerKitchen, loadBeginnings, loadOlderOrders } from './orders/composer';
 import { loadSearch } from './search/search';
 import { asking, writing, type Door } from './shared/door';
-import {
-  anything,
-  flag,
-  nothing,
-  numbersByKey,
-  optionalText,
-  order,
-  roles,
-  rowId,
-  shortId,
-  version,
-  wordsByKey,
-} from './shared/fields';
+import { anything, flag, nothing, optionalText, order, roles, rowId, shortId, sure, version } from './shared/fields';
 import { loadMove, loadStep } from './steps/load-step';
 import { redoEdit, steer, takeOver, undoEdit } from './steering/steering';
 import { loadLoad } from './wall/load-view';
 import { tryWhatIf } from './wall/what-if';
 
+const avoided = array()
+  .of(
+    string()
+      .oneOf<Allergen>([...ALLERGENS], 'This is not on the list.')
+      .required(),
+  )
+  .max(ALLERGENS.length, 'Each of them once.');
 const question = object({
-  build: shortId,
+  build: optionalText(120),
+  size: optionalText(4000),
+  swaps: wordsByKey().typeError('These exchanges cannot be read.').default(undefined).optional(),
+  words: optionalText(60),
+  avoid: avoided.default(undefined).optional(),
   portions: number().typeError('How many portions? A number.').required('How many portions?'),
   pickup: string().max(40, 'This is no time.').required('When is it collected?'),
 });
@@ -59,7 +66,7 @@ const checkAnswer = object({
 /** What may be told with a tap. */
 const told = {
   when: string().max(40, 'This is no time.').optional(),
-  sure: mixed<true>().oneOf([true, undefined]).optional(),
+  sure,
   why: string().max(300, 'At most 300 letters.').optional(),
 };
 const correction = {
@@ -67,16 +74,6 @@ const correction = {
   when: string().max(40, 'This is no time.').nullable().default(undefined).defined('When was it?'),
   sure: told.sure,
 };
-const reading = object({
-  weight: mixed<'g' | 'oz'>().oneOf(['g', 'oz'], 'g or oz.').required(),
-  volume: mixed<'ml' | 'cups'>().oneOf(['ml', 'cups'], 'ml or cups.').required(),
-  temperature: mixed<'C' | 'F' | 'gas'>().oneOf(['C', 'F', 'gas'], 'C, F or gas.').required(),
-  length: mixed<'cm' | 'in'>().oneOf(['cm', 'in'], 'cm or in.').required(),
-  country: mixed<(typeof COUNTRIES)[number]>()
-    .oneOf([...COUNTRIES], 'This country’s cups are not known.')
-    .required(),
-  decimal: mixed<Decimal>().oneOf(['point', 'comma', 'ask'], 'A point, a comma, or ask.').optional(),
-});
 const partChange = object({
   kind: string().oneOf(['formula', 'amount', 'choice', 'newest formulas'], 'This cannot be changed.').required(),
   role: string()
@@ -101,6 +98,9 @@ const partChange = object({
 
 /** Every way in by which something is sent to the whole database (`POST /api/do/NAME`). */
 export const HOUSE_POSTS = {
+  'new-kitchen': asking<typeof newKitchenForm, Awaited<ReturnType<typeof makeKitchen>>, void>(newKitchenForm, (form) =>
+    makeKitchen(form),
+  ),
   'load-demo': asking<typeof nothing, Awaited<ReturnType<typeof loadDemo>>, void>(nothing, () => loadDemo()),
 };
 
@@ -126,6 +126,7 @@ export const POSTS = {
   'change-order': writing(orderForm.shape(order), ({ id, version: opened, ...form }, db) =>
     changeOrder(db, id, opened, form),
   ),
+  'add-picture': writing(pictureForm, (form, db) => addPicture(db, form), { most: MOST_LETTERS + 2000 }),
   'leave-out': writing(object({ ...order, without: roles }), (x, db) => leaveOut(db, x.id, x.version, x.without)),
   'take-newer-rules': writing(object(order), (x, db) => takeNewerRules(db, x.id, x.version)),
   'hand-over': writing(object(order), (x, db) => handOver(db, x.id, x.version)),
@@ -153,8 +154,16 @@ export const POSTS = {
     changePart(db, x.id, x.version, x.change as PartChange),
   ),
   'save-formula': writing(
-    formulaForm.shape({ id: string().max(120).nullable().defined('This is missing.'), version }),
-    ({ id, version: opened, ...form }, db) => saveFormula(db, id, opened, form),
+    formulaForm.shape({ id: string().max(120).nullable().defined('This is missing.'), version, sure }),
+    ({ id, version: opened, sure: both, ...form }, db) => saveFormula(db, id, opened, form, both),
+  ),
+  'save-build': writing(
+    buildForm.shape({ id: shortId.nullable().default(undefined).defined('This is missing.'), version }),
+    ({ id, version: opened, ...form }, db) => saveBuild(db, { id, version: opened }, form),
+  ),
+  'retire-build': writing(object({ id: shortId, version, retired: flag }), (x, db) => retireBuild(db, x)),
+  'retire-formula': writing(object({ id: shortId, version, retired: flag }), (x, db) =>
+    retireFormula(db, x.id, x.version, x.retired),
   ),
   'accept-batch': writing(
     object({
@@ -173,23 +182,10 @@ export const POSTS = {
     }),
     (x, db) => tickLine(db, x.key, x.ticked),
   ),
-  'save-kitchen': writing(
-    object({
-      version,
-      change: object({
-        figures: numbersByKey().typeError('Figures are numbers by name.').optional(),
-        choices: wordsByKey().typeError('Answers are words by question.').optional(),
-        reading: reading.default(undefined).optional(),
-      }).required(),
-    }),
-    (x, db) => saveKitchen(db, x.version, x.change),
-  ),
-  'save-reading': writing(
-    object({ person: shortId, reading: reading.nullable().default(undefined).defined('This is missing.') }),
-    (x, db) => saveReading(db, x.person, x.reading),
-  ),
-  'review-order': asking(orderForm.shape({ id: rowId.nullable().defined('This is missing.') }), ({ id, ...form }, db) =>
-    reviewOrder(db, id, form),
+  ...KITCHEN_POSTS,
+  ...TABLE_POSTS,
+  'answer-order': asking(orderForm.shape({ id: rowId.nullable().defined('This is missing.') }), ({ id, ...form }, db) =>
+    answerOrder(db, id, form),
   ),
   'what-follows': asking(object(correction), (x, db) => whatFollows(db, x)),
   'can-we-take': asking(question, (x, db) => canWeTake(db, x)),
@@ -224,16 +220,25 @@ export const GETS = {
   builds: asking(nothing, (_, db) => buildsToAsk(db)),
   chances: asking(nothing, (_, db) => loadChances(db)),
   load: asking(nothing, (_, db) => loadLoad(db), { none: 'There is no plan yet.' }),
+  'run-sheet': asking(object({ id: rowId }), ({ id }, db) => runSheetFile(db, id), { none: 'There is no such order.' }),
   search: asking(nothing, (_, db) => loadSearch(db)),
-  sizes: asking(object({ portions, build: optionalText(120) }), async (x, db) =>
-    x.build === undefined ? await shapeChoices(db, x.portions) : await sizeChoices(db, x.build, x.portions),
+  'composer-kitchen': asking(nothing, (_, db) => composerKitchen(db), { none: 'There is no kitchen yet.' }),
+  'begin-from': asking(
+    object({ build: shortId, portions, size: optionalText(4000), swaps: optionalText(4000) }),
+    (x, db) => beginFrom(db, x),
+    { none: 'There is no such build.' },
   ),
-  'size-of': asking(object({ build: shortId, size: string().max(4000).required('Which size?') }), (x, db) =>
-    sizeOf(db, x.build, x.size),
+  'begin-copy': asking(object({ id: rowId }), ({ id }, db) => beginCopy(db, id), { none: 'There is no such order.' }),
+  beginnings: asking(object({ portions, words: optionalText(60), avoid: optionalText(400) }), (x, db) =>
+    loadBeginnings(db, x.portions, x.words ?? '', x.avoid ?? ''),
   ),
+  'older-orders': asking(nothing, (_, db) => loadOlderOrders(db)),
+  picture: asking(object({ id: rowId }), ({ id }, db) => pictureFile(db, id), { none: 'There is no such picture.' }),
   step: asking(object({ id: shortId }), ({ id }, db) => loadStep(db, id), { none: NO_STEP }),
   'step-move': asking(object({ id: shortId }), ({ id }, db) => loadMove(db, id), { none: NO_STEP }),
   remedies: asking(object({ id: rowId }), ({ id }, db) => helpFor(db, id)),
+  'kitchen-file': KITCHEN_FILE,
+  table: TABLE_FILE,
   'formula-export': asking(
     object({ id: shortId, as: optionalText(10) }),
     (x, db) => exportFormula(db, x.id, x.as === 'csv' ? 'csv' : 'json'),
@@ -265,3 +270,4 @@ export type Answered<K extends PostName> = Awaited<ReturnType<PostDoor<K>['run']
 
 export type HousePostName = keyof typeof HOUSE_POSTS;
 export type HouseAnswered<K extends HousePostName> = Awaited<ReturnType<(typeof HOUSE_POSTS)[K]['run']>>;
+export type HouseSent<K extends HousePostName> = Parameters<(typeof HOUSE_POSTS)[K]['run']>[0];

@@ -1,22 +1,30 @@
+import { goesIn, rescuesOf } from '../situation/goes-in';
 import { say, term } from '../../core/words/say';
+import { contactLines, type ContactLine } from '../situation/contact-words';
 import { namesOf, type Names } from '../situation/names';
 import { readingOf, type PlanReading } from '../../core/plan-reading/plan-reading';
 import type { Check } from '../../core/formula/formula';
 import type { CakeStep } from '../../core/breakdown/steps/cake-step';
 import { expectedEnd, type StepState } from '../../core/floor/floor-state';
+import { orderNumberOf } from '../../core/ids/ids';
+import { toAgree } from '../../core/order/to-agree';
 import { timeOf } from '../../core/time/clock';
 import type { PlannedStep } from '../../core/planning-format/plan';
 import type { Wait } from '../../core/planning-format/problem';
 import type { PlanRow } from '../../data/repositories/plans';
 import { cakeSteps, componentOf, servedBy } from '../../core/situation/whose-step';
 import { stoodLines, type StoodLine } from '../situation/stood-words';
-import { preparedFor } from '../situation/presence';
+import { heatOf, preparedFor } from '../situation/presence';
 import { type Situation } from '../situation/situation';
 import { waitingPlace, type Place } from '../../core/kinds/places';
 
 export interface BenchStep {
   step: string;
   order: string;
+  /** Number of the order whose whole cake is worked on; null of parts and batches. */
+  cake: number | null;
+  /** What was agreed of the cake: what is written, where, which colours, what must not be forgotten. */
+  agreed: string[];
   name: string;
   component: string | null;
   start: number;
@@ -26,6 +34,12 @@ export interface BenchStep {
   how: string;
   sign: string | null;
   caution: string | null;
+  /** What other work on the same thing brings that the eaters must not get. */
+  contacts: string[];
+  /** Parts that were made before, and what is added to texture or to taste. */
+  goesIn: string[];
+  /** What helps where it goes wrong. */
+  rescues: string[];
   /** What must hold before it is done; asked when it is finished. */
   check: Check | null;
   /** What is to be said now or next, while it runs. */
@@ -102,10 +116,11 @@ export class Bench {
   private readonly names: Names;
   private readonly waits: Wait[];
   private readonly stood: StoodLine[];
+  private readonly contacts = new Map<number, ContactLine[]>();
 
   constructor(
     private readonly situation: Situation,
-    plan: PlanRow,
+    private readonly plan: PlanRow,
   ) {
     for (const s of cakeSteps(situation)) this.steps.set(s.id, s);
     this.reading = readingOf(plan);
@@ -159,20 +174,53 @@ export class Bench {
     return {
       step: at.id,
       order: this.title(at.id),
+      ...this.agreed(s),
       name: s.name,
       component: this.component(s),
       start: at.start,
       end: at.end,
       day: timeOf(at.start, this.situation.kitchen.clock).toFormat('ccc d LLL'),
       ...{ amount: s.amount, how: s.how, sign: s.sign, caution: s.caution, check: s.check },
+      contacts: state?.state === 'done' ? [] : this.contactsAt(at.id),
+      ...{ goesIn: goesIn(s, this.situation), rescues: rescuesOf(s, this.situation) },
       reminders: state?.state === 'running' ? dueReminders(s, state, at.end) : [],
-      prepare: state ? [] : preparedFor(s.preparations, at.start, this.situation),
+      prepare: state ? [] : preparedFor(s.preparations, { start: at.start, oven: this.heat(at) }, this.situation),
       with: at.equipment.map((e) => this.names.item(e)),
       running: state?.state === 'running' ? runningOf(s, state) : null,
       blocked: state ? null : this.blockedBy(at.id),
       early: state ? null : this.waitsFor(at.id),
       stood: this.stood.find((s) => s.to === at.id)?.text ?? null,
       hurry: next ? say`No break: within ${next.max!} min on to “${this.steps.get(next.to)?.name ?? ''}”` : null,
+    };
+  }
+
+  /** Told at the first work of a cake with each thing. */
+  private contactsAt(step: string): string[] {
+    return servedBy(step, this.situation).flatMap((o) => {
+      const lines = this.contacts.get(o.id) ?? contactLines(o, this.situation, this.plan.plan.steps);
+      this.contacts.set(o.id, lines);
+      return lines.filter((l) => l.step === step).map((l) => l.text);
+    });
+  }
+
+  /** What was agreed of a cake, at the steps on the cake itself. */
+  private agreed(s: CakeStep): Pick<BenchStep, 'cake' | 'agreed'> {
+    const number = s.role === null ? orderNumberOf(s.id) : null;
+    const order = this.situation.orders.find((o) => o.id === number);
+    if (!order) return { cake: null, agreed: [] };
+    const { colours, inscriptionAt, box } = order.details;
+    const open = toAgree([order], '').map((u) => say`Not agreed yet: ${u.what}. Ask before you begin.`);
+    return {
+      cake: order.id,
+      agreed: [
+        ...open,
+        ...(order.inscription
+          ? [say`Written on it: “${order.inscription}”${inscriptionAt ? `, ${inscriptionAt}` : ''}`]
+          : []),
+        ...(colours ? [say`Colours: ${colours}`] : []),
+        ...(box ? [say`Box: ${box}`] : []),
+        ...(order.note ? [say`Do not forget: ${order.note}`] : []),
+      ],
     };
   }
 
@@ -223,6 +271,11 @@ export class Bench {
     return list.sort((a, b) => a.at - b.at).slice(0, SHOWN_ALONE);
   }
 
+  /** The oven that a step is planned in, at the temperature that it has in there. */
+  private heat({ id, equipment }: PlannedStep) {
+    return heatOf(this.reading.step(id), equipment, (e) => this.names.item(e));
+  }
+
   private machine(s: CakeStep, at: PlannedStep) {
     const item = at.equipment.map((e) => this.names.item(e)).join(', ');
     const state = this.situation.states.get(s.id);
@@ -231,7 +284,7 @@ export class Bench {
       title: this.title(s.id),
       detail: `${s.name}${item ? `, ${item}` : ''}${s.sign ? ` · ${s.sign}` : ''}`,
       place: (s.work === 'oven' ? 'oven' : 'machine') as Place,
-      celsius: s.oven?.celsius ?? null,
+      celsius: this.heat(at)?.celsius ?? s.oven?.celsius ?? null,
       check: s.check,
       reminders: state?.state === 'running' ? dueReminders(s, state, at.end) : [],
     };

@@ -13,6 +13,8 @@ export interface BenchView {
   person: { id: string; name: string; initials: string };
   /** What this person is doing, or should begin next. */
   now: BenchStep | null;
+  /** Pictures of the cake that is worked on now. */
+  pictures: { id: number; words: string }[];
   then: BenchStep[];
   /** Ovens, machines and waits that run by themselves. */
   alone: AloneView[];
@@ -45,6 +47,7 @@ export function benchView(person: string, situation: Situation, plan: PlanRow): 
     minute,
     person: { id: row.id, name: row.name, initials: row.initials },
     now: steps[0] ?? null,
+    pictures: [],
     then: steps.slice(1),
     alone: bench.alone().map((a) => retoldAlone(a, reading)),
     toStart: bench.toStart().map((a) => retoldAlone(a, reading)),

@@ -11,6 +11,7 @@ import { timeOf } from '../../core/time/clock';
 import { durationText } from '../../core/time/duration-text';
 import { appendEvents } from '../../data/repositories/events';
 import { readPlan, type PlanRow } from '../../data/repositories/plans';
+import { returnedAt } from '../store/drawn-at';
 import { QUICK } from '../plan/limits';
 import { planInThread } from '../plan/planner-thread';
 import { replan } from '../plan/replan';
@@ -60,6 +61,9 @@ export async function correctTold(db: KitchenDb, wanted: Correction): Promise<Re
       when === null
         ? { kind: 'take back', body: { event }, ...about }
         : { kind: 'correct', body: { event, when }, ...about },
+      ...(when === null && told.kind === 'finish'
+        ? returnedAt(step, situation).map((e) => ({ ...e, at, order: about.order }))
+        : []),
     ]);
     if (told.kind === 'start' && situation.states.has(step) && !after.states.has(step))
       await letGoUnbegun(tx, situation, step);

@@ -1,6 +1,7 @@
 import { say } from '../../core/words/say';
 import type { KitchenDb } from '../../data/kitchen-db';
 import { begunTooEarly } from '../../core/floor/begun-too-early';
+import { isFloorKind } from '../../core/kinds/events';
 import { checkProblem, type CheckAnswer } from '../../core/floor/check-answer';
 import { unusual } from '../../core/floor/unusual';
 import type { ToldEvent } from '../../core/stored/event';
@@ -12,6 +13,7 @@ import { cakeSteps } from '../../core/situation/whose-step';
 import { timeOf } from '../../core/time/clock';
 import { durationText } from '../../core/time/duration-text';
 import { type Situation } from '../situation/situation';
+import { drawnAt } from '../store/drawn-at';
 import { replan } from '../plan/replan';
 import { askFirst, refuse, type Result } from '../shared/result';
 import { commit } from '../shared/commit';
@@ -52,10 +54,10 @@ async function tap(
     const decided = decide({ plan, situation });
     if (typeof decided === 'string') return refuse(decided);
     if (!Array.isArray(decided)) return decided;
-    const about = { at, order: own?.id ?? null, owner: ownerOf(step) };
+    const about = { at, order: own?.id ?? null };
     await appendEvents(
       tx,
-      decided.map((e) => ({ ...e, ...about })),
+      decided.map((e) => ({ ...e, ...about, ...(isFloorKind(e.kind) && { owner: ownerOf(step) }) })),
     );
     if (decided.some((e) => e.kind === 'start')) await keepBegun(tx, situation, [step]);
     return { ok: true };
@@ -168,7 +170,8 @@ export function finishStep(db: KitchenDb, step: string, answer?: CheckAnswer, to
     const checked = check ? { check: { kind: check.kind, text: check.text, value: answer?.value ?? null } } : {};
     const known = plan.problem.steps.find((s) => s.id === step);
     const worked = { step, ...(known && { name: known.name, likely: known.minutes.likely }) };
-    return [{ kind: 'finish', body: { ...worked, ...checked, ...(at.when && { when: at.when }) } }];
+    const body = { ...worked, ...checked, ...(at.when && { when: at.when }) };
+    return [{ kind: 'finish', body }, ...drawnAt(step, situation)];
   });
 }
 

@@ -8,6 +8,7 @@ export function retold(s: BenchStep, reading: Reading): BenchStep {
   return {
     ...s,
     ...{ name: say(s.name), amount: say(s.amount), how: say(s.how), sign: say(s.sign), caution: say(s.caution) },
+    ...{ goesIn: s.goesIn.map(say), rescues: s.rescues.map(say) },
     stood: say(s.stood),
     reminders: s.reminders.map((r) => ({ ...r, text: say(r.text) })),
     prepare: s.prepare.map((p) => ({ ...p, text: say(p.text) })),

@@ -1,4 +1,5 @@
 import type { KitchenDb } from '../../data/kitchen-db';
+import { readPictures } from '../../data/repositories/pictures';
 import { timeOf } from '../../core/time/clock';
 import { benchView, type BenchView } from './bench-view';
 import { loadPlanned } from '../plan/load-planned';
@@ -33,5 +34,9 @@ export async function loadTeam(db: KitchenDb): Promise<{ time: string; people: B
 
 export async function loadBench(db: KitchenDb, person: string): Promise<BenchView | null> {
   const planned = await loadPlanned(db);
-  return planned && benchView(person, planned.situation, planned.plan);
+  const view = planned && benchView(person, planned.situation, planned.plan);
+  const cake = view?.now?.cake ?? null;
+  if (!view || cake === null) return view;
+  const pictures = await readPictures(db, cake);
+  return { ...view, pictures: pictures.map(({ id, words }) => ({ id, words })) };
 }

@@ -2,19 +2,17 @@ import { say } from '../../core/words/say';
 import { noOfferWords } from '../../core/calculators/shapes';
 import { cakeName } from '../../core/breakdown/amounts/cake';
 import { componentsOf } from '../../core/breakdown/amounts/components';
-import type { Build } from '../../core/breakdown/build';
+import { compile } from '../../core/design/compile';
+import type { Build } from '../../core/design/build';
 import { cuttingForms, formsOfBuild } from '../../core/breakdown/forms-of-build';
-import type { Tier } from '../../core/breakdown/strata/stratum';
-import { formName, span, type Form } from '../../core/shape/form';
+import { formName, type Form } from '../../core/shape/form';
 import {
-  OFFER_KINDS,
   proposeSizes,
   whyNoOffer,
   type OfferKind,
   type OfferLimits,
   type SizeOffer,
 } from '../../core/shape/size-offers';
-import { alikeStacks } from '../../core/shape/stacks';
 import type { LoadedKitchen } from '../situation/load-kitchen';
 
 export interface SizeChoice {
@@ -58,11 +56,14 @@ function limitsOf(build: Build, { library }: LoadedKitchen): OfferLimits {
     },
     // A ring is held until its cake is set: there are no rounds of rings.
     atOnce: (form) =>
-      build.ringHold
+      inRings(build, library)
         ? (library.moulds.find((m) => m.use === 'ring' && formName(m.form) === formName(form))?.owned ?? 0)
         : Infinity,
   };
 }
+
+/** Is it built in rings or moulds, which are held until it is set? */
+const inRings = ({ design }: Build, { blocks }: LoadedKitchen['library']) => compile(design, blocks).holds.length > 0;
 
 /** Portions that a build gives in these tiers. */
 export const portionsOf = (build: Build, tiers: Form[], { library }: LoadedKitchen): number =>
@@ -73,44 +74,4 @@ export function whyNoSize(build: Build, portions: number, kitchen: LoadedKitchen
   const forms = formsOfBuild(build, kitchen.library.moulds);
   if (forms.length === 0) return say`The kitchen has no ${build.mould ?? 'size'} for ${build.name}.`;
   return noOfferWords(whyNoOffer(forms, portions, limitsOf(build, kitchen)), portions);
-}
-
-/** A set of tiers with the builds that can have it and give enough. */
-export interface ShapeOffer {
-  value: string;
-  name: string;
-  form: Form['form'];
-  kind: OfferKind;
-  /** From the side, mm; cakes that are alike once, with their number. */
-  stacks: { tiers: { width: number; height: number }[]; count: number }[];
-  builds: { id: string; portions: number }[];
-}
-
-/** Sets of tiers that give the wanted portions in at least one build, by kind; of each the smallest surplus first. */
-export function shapeOffers(portions: number, kitchen: LoadedKitchen): ShapeOffer[] {
-  const offers = new Map<string, ShapeOffer>();
-  for (const { id, body } of kitchen.rows.builds)
-    for (const size of sizesFor(id, portions, kitchen)) {
-      const tiers = JSON.parse(size.value) as Form[];
-      const offer = offers.get(size.value) ?? {
-        ...{ value: size.value, name: size.name, kind: size.kind, form: tiers[0]!.form },
-        stacks: silhouettes(componentsOf({ build: body, tiers }, kitchen.library).cake.tiers),
-        builds: [],
-      };
-      offer.builds.push({ id, portions: size.portions });
-      offers.set(size.value, offer);
-    }
-  const cakes = (o: ShapeOffer) => o.stacks.reduce((sum, s) => sum + s.count * s.tiers.length, 0);
-  const surplus = (o: ShapeOffer) => Math.min(...o.builds.map((b) => b.portions)) - portions;
-  const kind = (o: ShapeOffer) => OFFER_KINDS.indexOf(o.kind);
-  return [...offers.values()].sort(
-    (a, b) => kind(a) - kind(b) || surplus(a) - surplus(b) || b.builds.length - a.builds.length || cakes(a) - cakes(b),
-  );
-}
-
-function silhouettes(tiers: Tier[]): ShapeOffer['stacks'] {
-  return alikeStacks(tiers, (t) => t.form).map(({ tiers: own, count }) => ({
-    tiers: own.map((t) => ({ width: t.form.form === 'roll' ? t.form.diameter : span(t.form), height: t.height })),
-    count,
-  }));
 }

@@ -1,24 +1,17 @@
+import { designIn } from '../../core/design/design-in';
+import { formulaOf } from '../../core/design/design';
 import { say } from '../../core/words/say';
 import { DateTime } from 'luxon';
 import { minuteOf, timeOf } from '../../core/time/clock';
 import { database } from '../../data/database';
-import type { Db } from '../../data/db';
-import { demoBuilds } from '../../data/demo/builds';
-import { demoIngredients } from '../../data/demo/ingredients';
-import { demoFormulas } from '../../data/demo/library';
-import { demoEquipment, demoKitchenName, demoPeople, demoShifts } from '../../data/demo/kitchen';
-import { insertRecord } from './insert-record';
-import { demoOrders, impossibleOrder, tightOrder, type DemoOrder } from '../../data/demo/orders';
+import { starterBuilds } from '../../data/kitchens/starter';
 import type { KitchenDb } from '../../data/kitchen-db';
-import { insertKitchen } from '../../data/repositories/kitchens';
 import { appendEvents, type NewEvent } from '../../data/repositories/events';
 import { insertOrder, readOpenOrders, readOrder, updateOrder } from '../../data/repositories/orders';
 import { insertPlan, readPlan } from '../../data/repositories/plans';
-import * as t from '../../data/schema';
-import { buildCodec } from '../../core/stored/build';
-import { figuresCodec } from '../../core/stored/kitchen-figures';
-import { insertFormulas } from '../../data/repositories/formulas';
-import { startingCoefficients } from '../../core/breakdown/figures/starting-figures';
+import { demoFile } from '../../data/kitchens/demo';
+import { impossibleOrder, tightOrder, type LateOrder } from '../../data/kitchens/late-orders';
+import { insertFile } from '../kitchen/insert-file';
 import { now } from '../shared/clock';
 import { planInThread } from '../plan/planner-thread';
 import { isHandOver, kitchenIdOf, orderId, orderNumberOf, type KitchenId } from '../../core/ids/ids';
@@ -29,8 +22,6 @@ import { keepBegun } from '../situation/keep-work';
 import { loadSituation } from '../situation/load-situation';
 import { refuse, type Result } from '../shared/result';
 
-/** Days before today on which the demo's first orders were taken, and its work began. */
-const DAYS_BEFORE = 3;
 /** The demo's tight order has about this much to spare. Minutes. */
 const TIGHT_SPARE = 25;
 
@@ -45,19 +36,14 @@ export async function loadDemo(zone = Intl.DateTimeFormat().resolvedOptions().ti
   const rows = await database();
   const db: KitchenDb = { kitchen: DEMO, rows, now };
   const today = DateTime.fromJSDate(now(), { zone }).startOf('day') as DateTime<true>;
-  const begun = await rows.transaction(async (tx) => {
-    const inside: KitchenDb = { ...db, rows: tx as Db };
-    // Of two who load it at once the second finds it there.
-    if (!(await insertDemoKitchen(inside, today))) return false;
-    await insertRecord(inside, today);
-    for (const order of demoOrders) await insertDemoOrder(inside, order, today);
-    return true;
-  });
+  // It is written for a kitchen in whatever zone; its days are those of who loads it.
+  const own = { ...demoFile, kitchen: { ...demoFile.kitchen!, zone } };
+  const begun = await insertFile(rows, own, { kitchen: DEMO, name: own.kitchen.name, date: today.toISODate(), now });
   if (!begun) return refuse(say`The demo kitchen is here already.`);
   await liveUntilNow(db, today);
   await replan(db, say`the demo was loaded`);
   await addTightOrder(db, today);
-  await part(db, async (tx) => void (await insertDemoOrder(tx, impossibleOrder, today)));
+  await part(db, async (tx) => void (await insertLateOrder(tx, impossibleOrder, today)));
   await replan(db, say`${impossibleOrder.title} came in`);
   return { ok: true, kitchen: DEMO };
 }
@@ -79,55 +65,23 @@ async function part(db: KitchenDb, write: (tx: KitchenDb) => Promise<void>): Pro
   );
 }
 
-/** The kitchen with its people, equipment and library; false where it is there already. */
-async function insertDemoKitchen(db: KitchenDb, today: DateTime<true>): Promise<boolean> {
-  const { kitchen, rows, now } = db;
-  const origin = today.minus({ days: DAYS_BEFORE }).toJSDate();
-  const made = await insertKitchen(rows, {
-    ...{ id: kitchen, name: demoKitchenName, zone: today.zoneName, origin },
-    figures: figuresCodec.write({ coefficients: startingCoefficients, choices: {} }),
-    createdAt: now(),
-  });
-  if (!made) return false;
-  await rows.insert(t.people).values(
-    demoPeople.map((p, position) => ({
-      ...{ kitchen, id: p.id, name: p.name, initials: p.initials, skills: p.skills, position },
-      weekly: demoShifts(p, today.weekday),
-      daysOff: [],
-    })),
-  );
-  await rows.insert(t.equipment).values(demoEquipment.map((e, position) => ({ kitchen, ...e, position })));
-  await rows.insert(t.ingredients).values(
-    demoIngredients.map(({ id, name, allergens, density, stock, ...traits }) => ({
-      ...{ kitchen, id, name, allergens, density, stock, traits },
-    })),
-  );
-  await insertFormulas(db, demoFormulas, { savedAt: now(), note: 'as the demo has it' });
-  await rows
-    .insert(t.builds)
-    .values(demoBuilds.map((b) => ({ kitchen, id: b.id, name: b.name, body: buildCodec.write(b) })));
-  return true;
-}
-
-async function insertDemoOrder(db: KitchenDb, order: DemoOrder, today: DateTime<true>, pickup?: Date): Promise<number> {
+async function insertLateOrder(db: KitchenDb, order: LateOrder, today: DateTime<true>, pickup?: Date): Promise<number> {
   const { day, time, ...fields } = order;
   const [hour, minute] = time.split(':').map(Number);
   const at = pickup ?? today.plus({ days: day }).set({ hour, minute }).toJSDate();
-  const row = await insertOrder(
-    db,
-    { ...fields, pickup: at, without: [], swaps: {}, overrides: {}, choices: {}, versions: firstVersions(order) },
-    db.now(),
-  );
-  await appendEvents(db, [
-    { at: db.now(), kind: 'order taken', order: row.id, body: { ...fields, pickup: at.toISOString() } },
-  ]);
+  const of = starterBuilds.find((b) => b.id === order.build)!;
+  const design = designIn(of, order.tiers);
+  const row = await insertOrder(db, { ...fields, design, pickup: at, versions: firstVersions(order) }, db.now());
+  const { title, customer, build, tiers, portions, inscription, note, avoid } = fields;
+  const told = { title, customer, build, tiers, portions, inscription, note, avoid, pickup: at.toISOString() };
+  await appendEvents(db, [{ at: db.now(), kind: 'order taken', order: row.id, body: told }]);
   return row.id;
 }
 
 /** The demo's orders were planned with the formulas as they are when it is loaded. */
-function firstVersions(order: DemoOrder): Record<string, number> {
-  const build = demoBuilds.find((b) => b.id === order.build);
-  return Object.fromEntries((build?.components ?? []).map((c) => [c.formula, 1]));
+function firstVersions(order: LateOrder): Record<string, number> {
+  const build = starterBuilds.find((b) => b.id === order.build);
+  return Object.fromEntries((build?.design.parts ?? []).map((p) => [formulaOf(p) ?? '', 1]));
 }
 
 /** Plans from three days ago, and tells all that this plan had done by now as done. */
@@ -193,7 +147,7 @@ async function handOverCollected(db: KitchenDb): Promise<void> {
 async function addTightOrder(db: KitchenDb, today: DateTime<true>): Promise<void> {
   let id = 0;
   await part(db, async (tx) => {
-    id = await insertDemoOrder(tx, tightOrder, today, today.plus({ days: 3, hours: 12 }).toJSDate());
+    id = await insertLateOrder(tx, tightOrder, today, today.plus({ days: 3, hours: 12 }).toJSDate());
   });
   for (let attempt = 0; attempt < 2; attempt++) {
     const { plan } = await replan(db, say`${tightOrder.title} came in`);

@@ -1,8 +1,21 @@
+import { formulasOfPart } from '../../core/design/design';
+import { madeAlike } from '../../core/formula/made-alike';
+import { valueAt } from '../../core/ids/value-at';
+import { skillNames } from '../../core/kitchen/person';
 import { LONG_DAY_AND_TIME, minuteOf, timeOf } from '../../core/time/clock';
 import type { KitchenDb } from '../../data/kitchen-db';
-import { draftKey, EMPTY_STEP, formOf, type FormulaForm } from '../../core/input/formula-input';
+import { formOf, type FormulaForm } from '../../core/input/formula-input';
+import { EMPTY_LINE } from '../../core/input/formula-line-input';
+import { draftKey, EMPTY_STEP } from '../../core/input/formula-step-input';
 import { ALLERGENS, type Allergen, type Formula, type Ingredient } from '../../core/formula/formula';
+import { compareFormulas, type FormulaDifference } from '../../core/formula/compare-formulas';
 import { allergensOf, totalGrams, yieldGrams } from '../../core/formula/scale';
+import { usualByFamily, type UsualOfFamily } from '../../core/formula/usual';
+import { groupOf } from '../../core/kitchen/item';
+import { STORE_PLACES } from '../../core/kinds/places';
+import { METRIC } from '../../core/measure/show-quantity';
+import type { Country } from '../../core/measure/units';
+import { say } from '../../core/words/say';
 import type { Form } from '../../core/shape/form';
 import { readOpenOrders } from '../../data/repositories/orders';
 import { readFormulaVersions } from '../../data/repositories/formulas';
@@ -16,6 +29,8 @@ export interface FormulaLineView {
   allergens: Allergen[];
   keeps: { place: string | null; max: number };
   usedBy: string[];
+  /** Out of use. */
+  retired: boolean;
   /** Names of its ingredients, to be found by. */
   ingredients: string[];
 }
@@ -26,9 +41,10 @@ export async function loadFormulas(db: KitchenDb): Promise<FormulaLineView[] | n
   if (!kitchen) return null;
   return kitchen.rows.formulas.map(({ body }) => ({
     ...{ id: body.id, name: body.name, family: body.family, story: body.story },
-    allergens: allergensOf(body, kitchen.library.ingredients).map((a) => a.allergen),
+    allergens: allergensOf(body, kitchen.library.ingredients, kitchen.library.formulas).map((a) => a.allergen),
     keeps: { place: body.keeping.place, max: body.keeping.max },
     usedBy: buildsWith(body.id, kitchen),
+    retired: body.retired ?? false,
     ingredients: body.lines.map((l) => kitchen.library.ingredients.get(l.ingredient)?.name ?? l.ingredient),
   }));
 }
@@ -40,6 +56,12 @@ export interface FormulaView {
   newest: number;
   /** `savedAt` as the kitchen’s clock shows it. */
   versions: { version: number; savedAt: string; note: string }[];
+  /** What the newest version says otherwise than the one shown. */
+  differences: FormulaDifference[];
+  /** Formulas that go into it, by id. */
+  formulas: Record<string, string>;
+  /** Formulas that it goes into. */
+  goesInto: { id: string; name: string }[];
   /** Open orders that were planned with another version than the newest. */
   older: { id: number; title: string; version: number }[];
   total: number;
@@ -68,7 +90,11 @@ export async function loadFormula(
   const formula = wanted?.body ?? row.body;
   const { clock } = kitchen;
   const { ingredients, coefficients: figures } = kitchen.library;
-  const allergens = allergensOf(formula, ingredients);
+  const allergens = allergensOf(formula, ingredients, kitchen.library.formulas);
+  const isAsNewest = (has: number) => {
+    const body = kept.find((v) => v.version === has)?.body;
+    return has === row.version || (body !== undefined && madeAlike(body, row.body));
+  };
   return {
     formula,
     version: wanted?.version ?? row.version,
@@ -79,15 +105,20 @@ export async function loadFormula(
       note: v.note,
     })),
     older: (await readOpenOrders(db))
-      .filter((o) => (o.versions[id] ?? row.version) !== row.version)
+      .filter((o) => !isAsNewest(valueAt(o.versions, id) ?? row.version))
       .map((o) => ({ id: o.id, title: o.title, version: o.versions[id]! })),
+    differences: wanted ? compareFormulas(formula, row.body, (x) => named(x, kitchen)) : [],
+    formulas: Object.fromEntries((formula.parts ?? []).map((p) => [p.formula, named(p.formula, kitchen)])),
+    goesInto: kitchen.rows.formulas
+      .filter((f) => f.body.parts?.some((p) => p.formula === id))
+      .map((f) => ({ id: f.id, name: f.body.name })),
     total: totalGrams(formula),
     yield: yieldGrams(formula),
     ingredients: [...ingredients.values()],
     allergens,
     free: ALLERGENS.filter((a) => !allergens.some((x) => x.allergen === a)),
     usedBy: buildsWith(id, kitchen),
-    moulds: kitchen.rows.equipment.flatMap((e) =>
+    moulds: kitchen.rows.items.flatMap((e) =>
       e.mould && (e.mould.use === 'sheet') === (formula.batter === 'sheet')
         ? [{ name: e.name, form: e.mould.form }]
         : [],
@@ -102,65 +133,90 @@ export async function loadFormula(
   };
 }
 
+/** An ingredient’s or a formula’s name. */
+const named = (id: string, { library }: LoadedKitchen) =>
+  library.formulas.get(id)?.name ?? library.ingredients.get(id)?.name ?? id;
+
 /** What the editor of a formula needs. */
 export interface FormulaEditView {
   id: string | null;
   version: number;
   form: FormulaForm;
   ingredients: { id: string; name: string }[];
+  /** Other formulas that can go into it. */
+  formulas: { id: string; name: string }[];
   families: string[];
   skills: string[];
+  /** Kinds of machines that the kitchen has, and those that formulas ask for. */
+  machines: string[];
+  /** Kinds of places where something can wait, beside the bench. */
+  places: string[];
+  /** Tins of the kitchen, as the field of what was measured names them. */
+  tins: { value: string; name: string }[];
+  /** What formulas of a family usually say here. */
+  usual: Record<string, UsualOfFamily>;
+  /** Whose cups the kitchen has. */
+  cups: Country;
+  /** It begins as another one is. */
+  copied: boolean;
 }
 
-/** The form for a formula, or for a new one (id null); null where there is none. */
-export async function loadFormulaForm(db: KitchenDb, id: string | null): Promise<FormulaEditView | null> {
+/** The form for a formula, for a copy of one, or for a new one (id null); null where there is none. */
+export async function loadFormulaForm(
+  db: KitchenDb,
+  id: string | null,
+  copyOf: string | null = null,
+): Promise<FormulaEditView | null> {
   const kitchen = await loadKitchen(db);
-  const row = kitchen?.rows.formulas.find((f) => f.id === id);
+  const row = kitchen?.rows.formulas.find((f) => f.id === (id ?? copyOf));
   if (!kitchen || (id !== null && !row)) return null;
+  const { rows } = kitchen;
+  const bodies = rows.formulas.map((f) => f.body);
+  const form = row ? formOf(row.body) : newForm();
   return {
     id,
-    version: row?.version ?? 0,
-    form: row ? formOf(row.body) : newForm(),
-    ingredients: kitchen.rows.ingredients
-      .map((i) => ({ id: i.id, name: i.name }))
-      .sort((a, b) => a.name.localeCompare(b.name, 'en')),
-    families: [...new Set(kitchen.rows.formulas.map((f) => f.body.family))].sort((a, b) => a.localeCompare(b, 'en')),
-    skills: [...new Set(kitchen.team.flatMap((p) => p.skills))].sort(),
+    version: id === null ? 0 : (row?.version ?? 0),
+    form: id === null && row ? { ...form, name: say`${form.name}, copy` } : form,
+    ingredients: byName(rows.ingredients.map((i) => ({ id: i.id, name: i.name }))),
+    formulas: byName(bodies.filter((f) => f.id !== id && !f.retired).map((f) => ({ id: f.id, name: f.name }))),
+    families: sorted(bodies.map((f) => f.family)),
+    skills: sorted(kitchen.team.flatMap(skillNames)),
+    machines: sorted([
+      ...rows.items.filter((i) => groupOf(i) === 'machines').map((i) => i.kind),
+      ...bodies.flatMap((f) => f.steps.flatMap((s) => (s.uses ?? []).map((u) => u.kind))),
+    ]),
+    places: [
+      ...STORE_PLACES,
+      ...sorted(rows.items.filter((i) => groupOf(i) === 'machines' && KEEPS_WARM.test(i.kind)).map((i) => i.kind)),
+    ],
+    tins: rows.items.flatMap((i) => (i.mould ? [{ value: JSON.stringify(i.mould.form), name: i.name }] : [])),
+    usual: usualByFamily(bodies),
+    copied: id === null && row !== undefined,
+    cups: rows.kitchen.reading?.country ?? METRIC.country,
   };
 }
 
-function newForm(): FormulaForm {
-  return {
-    ...{
-      name: '',
-      family: '',
-      story: '',
-      purpose: 'filling',
-      batter: '',
-      loss: 3,
-      density: 1,
-      domes: false,
-      stands: null,
-    },
-    lines: [{ ingredient: '', grams: 100, into: '' }],
-    steps: [{ ...EMPTY_STEP, key: draftKey(0) }],
-    ...{
-      keepPlace: 'fridge',
-      keepMin: 0,
-      keepMax: 2 * 1440,
-      keepBest: 'fresh',
-      keepBetterAfter: null,
-      rescue: '',
-      fresh: [],
-      note: '',
-    },
-  };
-}
+/** Machines in which something stands and waits. */
+const KEEPS_WARM = /proof|warm|chill|cabinet/i;
+
+const sorted = (names: readonly string[]) => [...new Set(names)].sort((a, b) => a.localeCompare(b, 'en'));
+const byName = <T extends { name: string }>(list: T[]) => list.sort((a, b) => a.name.localeCompare(b.name, 'en'));
+
+/** A formula of which nothing is known yet. */
+const EMPTY: Formula = {
+  ...{ id: '', name: '', family: '', story: '', lines: [], loss: 0.03, density: 1, purpose: 'filling', steps: [] },
+  waits: [],
+  keeping: { place: 'fridge', min: 0, max: 2 * 1440, units: 1, ageing: 0.01, why: '' },
+};
+
+const newForm = (): FormulaForm => ({
+  ...formOf(EMPTY),
+  lines: [EMPTY_LINE],
+  steps: [{ ...EMPTY_STEP, key: draftKey(0) }],
+});
 
 function buildsWith(formula: string, kitchen: LoadedKitchen): string[] {
   return kitchen.rows.builds
-    .filter((b) =>
-      b.body.components.some((c) => c.formula === formula || c.instead?.some((i) => i.formula === formula)),
-    )
+    .filter((b) => b.body.design.parts.some((p) => formulasOfPart(p).includes(formula)))
     .map((b) => b.name);
 }

@@ -23,7 +23,7 @@ describe('a formula', () => {
     const view = (await loadFormula(kitchen.db, 'quince-curd'))!;
     expect(view.versions.map((v) => [v.version, v.note])).toEqual([
       [2, 'boils longer'],
-      [1, 'as the demo has it'],
+      [1, 'from the starter library'],
     ]);
     expect(view.older.map((o) => o.title)).toContain('Abara christening');
     const id = await orderCalled('Abara christening');
@@ -42,7 +42,7 @@ describe('a formula', () => {
     const filled = { ...form, name: 'Air', family: 'Nothing', steps: [{ ...form.steps[0]!, name: 'Wait' }] };
     const unknown = await saveFormula(kitchen.db, null, 0, {
       ...filled,
-      lines: [{ ingredient: 'moon', grams: 5, into: '' }],
+      lines: [{ ...form.lines[0]!, ingredient: 'moon', grams: 5 }],
     });
     expect(unknown).toMatchObject({ ok: false, fields: { 'lines.0.ingredient': expect.any(String) } });
     const negative = await sendTo('save-formula', {
@@ -51,11 +51,36 @@ describe('a formula', () => {
     });
     expect(negative).toMatchObject({ ok: false, fields: { 'lines.0.grams': 'Above 0.' } });
   });
+  it('is taken out of use and into it again: no order is told of a newer one, and nothing else is offered it', async () => {
+    const id = await orderCalled('Varga anniversary');
+    const fig = (await loadFormula(kitchen.db, 'fig-compote'))!;
+    const retire = { id: 'fig-compote', version: fig.newest, retired: true };
+    expect(await sendTo('retire-formula', retire)).toMatchObject({ ok: true, version: fig.newest + 1 });
+    expect(await sendTo('retire-formula', retire)).toMatchObject({ ok: false });
+    const order = (await loadOrder(kitchen.db, id))!;
+    expect(order.newer.filter((f) => f.id === 'fig-compote')).toEqual([]);
+    // The cake that has it keeps it among its choices; a cake that has another is not offered it.
+    const others = order.parts.find((p) => p.role === 'filling')!.others.map((o) => o.id);
+    expect(others).toContain('fig-compote');
+    expect((await loadFormulaForm(kitchen.db, null))!.formulas.map((f) => f.id)).not.toContain('fig-compote');
+    const after = (await loadFormula(kitchen.db, 'fig-compote'))!;
+    expect([after.formula.retired, after.older]).toEqual([true, []]);
+    const again = { ...retire, version: after.newest, retired: false };
+    expect(await sendTo('retire-formula', again)).toMatchObject({ ok: true });
+    expect((await loadFormula(kitchen.db, 'fig-compote'))!.formula.retired).toBeUndefined();
+  });
+  it('of a name that another has is asked about first', async () => {
+    const { form } = (await loadFormulaForm(kitchen.db, null, 'fig-compote'))!;
+    expect(form.name).toBe('Fig compote, copy');
+    const copy = { ...form, name: 'Fig compote' };
+    expect(await saveFormula(kitchen.db, null, 0, copy)).toMatchObject({ ok: false, asks: 'sure' });
+    expect(await saveFormula(kitchen.db, null, 0, copy, true)).toMatchObject({ ok: true, id: 'fig-compote-2' });
+  });
   it('comes from a web page, from a table, or not at all', async () => {
     const page =
       '<html><script type="application/ld+json">{"@type":"Recipe","name":"Web","recipeIngredient":["100 g butter"]}</script></html>';
     const web = await readRecipeFile(kitchen.db, 'x.html', page, 'US');
-    expect(web.ok && web.recipes[0]!.form.lines).toEqual([{ ingredient: 'butter', grams: 100, into: '' }]);
+    expect(web.ok && web.recipes[0]!.form.lines).toMatchObject([{ ingredient: 'butter', grams: 100, into: '' }]);
     const table = await readRecipeFile(kitchen.db, 'Aunt.csv', 'name;amount;unit\nmilk;2;dl\n', 'metric');
     expect(table.ok && table.recipes[0]!.form.name).toBe('Aunt');
     expect(message(await readRecipeFile(kitchen.db, 'x', '{"@type":"Recipe"', 'US'))).toContain('not JSON');

@@ -1,3 +1,4 @@
+import { skillNames } from '../../core/kitchen/person';
 import { say } from '../../core/words/say';
 import type { KitchenDb } from '../../data/kitchen-db';
 import { formOf, formulaOf, freshIngredients, type FormulaForm } from '../../core/input/formula-input';
@@ -6,17 +7,20 @@ import type { ForeignRecipe, ReportLine } from '../../core/exchange/foreign-reci
 import { asWrittenRow, harmlessRow } from '../../core/exchange/csv-cells';
 import { recipesInRows, recipeToRows } from '../../core/exchange/recipe-csv';
 import { recipesInJsonLd, recipeToJsonLd } from '../../core/exchange/recipe-json-ld';
+import { cycleOf } from '../../core/formula/cycle';
+import { recipeInText } from '../../core/exchange/recipe-text';
 import { slug } from '../../core/exchange/slug';
 import { COUNTRIES, type Country } from '../../core/measure/units';
 import type { Ingredient } from '../../core/formula/formula';
 import Papa from 'papaparse';
 import { appendEvents } from '../../data/repositories/events';
 import { insertFormulas, updateFormula } from '../../data/repositories/formulas';
-import { insertIngredients } from '../../data/repositories/ingredients';
+import { insertEntries } from '../../data/repositories/entries';
+import { newIngredient } from '../../core/kitchen/kept-ingredient';
 import { loadKitchen } from '../situation/load-kitchen';
 import { clashProblem } from '../../core/order/cake-clashes';
 import { breakDownAll } from '../../core/situation/break-down-orders';
-import { refuse, type Result } from '../shared/result';
+import { askFirst, refuse, type Result } from '../shared/result';
 import { commit } from '../shared/commit';
 import { LOOK_AGAIN } from '../shared/door';
 import { FileAnswer } from '../shared/file-answer';
@@ -33,6 +37,7 @@ export function saveFormula(
   id: string | null,
   version: number,
   form: FormulaForm,
+  sure = false,
 ): Promise<Result<{ id: string; version: number }>> {
   return commit(
     db,
@@ -45,10 +50,12 @@ export function saveFormula(
         ...kitchen.library.ingredients,
         ...fresh.map((i): [string, Ingredient] => [i.id, i]),
       ]);
-      const unknown = form.lines.findIndex((l) => !ingredients.has(l.ingredient));
+      const known = (l: FormulaForm['lines'][number]) =>
+        l.formula === '' ? ingredients.has(l.ingredient) : kitchen.library.formulas.has(l.formula);
+      const unknown = form.lines.findIndex((l) => !known(l));
       if (unknown >= 0)
         return refuse(LOOK_AGAIN, { [`lines.${unknown}.ingredient`]: say`The library does not know it.` });
-      const skills = new Set(kitchen.team.flatMap((p) => p.skills));
+      const skills = new Set(kitchen.team.flatMap(skillNames));
       const unskilled = form.steps.findIndex((s) => s.skill !== '' && !skills.has(s.skill));
       if (unskilled >= 0)
         return refuse(LOOK_AGAIN, { [`steps.${unskilled}.skill`]: say`Nobody on the team has this skill.` });
@@ -58,6 +65,17 @@ export function saveFormula(
       const own = id ?? freshId(form.name, new Set(kitchen.library.formulas.keys()));
       const body = formulaOf(form, before?.body ?? null, own);
       const formulas = new Map(kitchen.library.formulas).set(own, body);
+      const cycle = cycleOf(own, formulas);
+      if (cycle) {
+        const at = form.lines.findIndex((l) => l.formula === cycle[1]);
+        const way = cycle.map((f) => formulas.get(f)?.name ?? f).join(' → ');
+        return refuse(LOOK_AGAIN, { [`lines.${at}.ingredient`]: say`It would go into itself: ${way}.` });
+      }
+      const namesake = sure
+        ? null
+        : [...kitchen.library.formulas.values()].find((f) => f.id !== own && sameName(f, body));
+      if (namesake && !before)
+        return askFirst('sure', say`There is a formula called “${namesake.name}” already. Keep both?`);
       // Orders that keep the version that is left behind are not touched.
       const olderFormulas = new Map(kitchen.olderFormulas);
       if (before) olderFormulas.set(`${own}@${before.version}`, before.body);
@@ -68,7 +86,7 @@ export function saveFormula(
         ...breakDownAll(orders, { batches, kitchen: changed }),
       });
       if (clash) return refuse(clash);
-      if (fresh.length > 0) await insertIngredients(tx, fresh);
+      if (fresh.length > 0) await insertEntries(tx, 'ingredients', fresh.map(newIngredient));
       const next = (before?.version ?? 0) + 1;
       const at = db.now();
       const why = { savedAt: at, note: form.note };
@@ -80,6 +98,37 @@ export function saveFormula(
     { library: true },
   );
 }
+
+/** Takes a formula out of use, or into it again, as its next version: what is made with it stays as it is. */
+export function retireFormula(
+  db: KitchenDb,
+  id: string,
+  version: number,
+  retired: boolean,
+): Promise<Result<{ id: string; version: number }>> {
+  return commit(
+    db,
+    async (tx): Promise<Result<{ id: string; version: number }>> => {
+      const kitchen = await loadKitchen(tx);
+      const before = kitchen?.rows.formulas.find((f) => f.id === id);
+      if (!before) return refuse(say`This formula is not there any more.`);
+      if (before.version !== version) return refuse(STALE);
+      const { retired: was, ...rest } = before.body;
+      if ((was ?? false) === retired) return { ok: true, id, version };
+      const at = tx.now();
+      const note = retired ? say`taken out of use` : say`in use again`;
+      const body = retired ? { ...rest, retired } : rest;
+      if (!(await updateFormula(tx, before, body, { savedAt: at, note }))) return refuse(STALE);
+      const told = { formula: id, saved: version + 1 };
+      await appendEvents(tx, [{ at, kind: 'formula saved', order: null, body: told }]);
+      return { ok: true, id, version: version + 1 };
+    },
+    { library: true },
+  );
+}
+
+const sameName = (a: { name: string }, b: { name: string }) =>
+  a.name.trim().toLowerCase() === b.name.trim().toLowerCase();
 
 function freshId(name: string, taken: Set<string>): string {
   const stem = slug(name) || 'formula';
@@ -141,9 +190,13 @@ function foreignRecipes(name: string, content: string): ForeignRecipe[] | string
     transformHeader: (h) => h.trim().toLowerCase(),
   });
   const columns = table.meta.fields ?? [];
-  if (!columns.includes('amount') || !(columns.includes('name') || columns.includes('ingredient')))
-    return say`A table needs at least the columns “name” and “amount”.`;
-  return recipesInRows(table.data.map(asWrittenRow), name.replace(/\.\w+$/, ''));
+  const called = name.replace(/\.\w+$/, '');
+  if (columns.includes('amount') && (columns.includes('name') || columns.includes('ingredient')))
+    return recipesInRows(table.data.map(asWrittenRow), called);
+  const typed = recipeInText(content, called);
+  return typed && typed.ingredients.length > 0
+    ? [typed]
+    : say`A table needs at least the columns “name” and “amount”; a text a line with an amount.`;
 }
 
 /** A formula as a file: JSON-LD or CSV; null where there is none. */

@@ -10,7 +10,9 @@ import { METRIC, type Reading } from '../../core/measure/show-quantity';
 import { COUNTRIES, type Country } from '../../core/measure/units';
 import type { KitchenDb } from '../../data/kitchen-db';
 import { appendEvents } from '../../data/repositories/events';
-import { updateKitchen, updateReading } from '../../data/repositories/kitchen';
+import { readEntry, updateEntry } from '../../data/repositories/entries';
+import { updateKitchen } from '../../data/repositories/kitchen';
+import { buildsInUse } from '../builds/in-use';
 import { loadKitchen } from '../situation/load-kitchen';
 import { clashProblem } from '../../core/order/cake-clashes';
 import { type Kept, refuse, type Result } from '../shared/result';
@@ -34,6 +36,8 @@ export interface KitchenView {
   reading: Reading;
   countries: readonly Country[];
   people: { id: string; name: string; reading: Reading | null }[];
+  /** Cakes on which figures can be tried. */
+  builds: { id: string; name: string }[];
 }
 
 /** The kitchen's settings; null while there is none. */
@@ -53,6 +57,7 @@ export async function loadKitchenSettings(db: KitchenDb): Promise<KitchenView | 
     ],
     reading: kitchen.reading ?? METRIC,
     countries: COUNTRIES,
+    builds: buildsInUse(loaded).map(({ id, name }) => ({ id, name })),
     people: people.map((p) => ({ id: p.id, name: p.name, reading: p.reading })),
   };
 }
@@ -130,7 +135,10 @@ export function saveReading(db: KitchenDb, person: string, reading: Reading | nu
   return commit(
     db,
     async (tx): Promise<Result> => {
-      return (await updateReading(tx, person, reading)) ? { ok: true } : refuse(say`There is nobody of that name.`);
+      const before = await readEntry(tx, 'people', person);
+      if (!before) return refuse(say`There is nobody of that name.`);
+      const saved = await updateEntry(tx, 'people', person, before.version, { value: { ...before, reading } });
+      return saved ? { ok: true } : refuse(say`Somebody else is changing this person: try again.`);
     },
     { library: true },
   );

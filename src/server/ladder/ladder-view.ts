@@ -1,3 +1,4 @@
+import { valueAt } from '../../core/ids/value-at';
 import { say } from '../../core/words/say';
 import { counted } from '../../core/measure/counted';
 import { waitingPlace, type Place } from '../../core/kinds/places';
@@ -18,6 +19,8 @@ export interface LadderView {
   order: number;
   title: string;
   subtitle: string;
+  /** It is an enquiry still, that may lapse. */
+  held: boolean;
   pickup: number;
   status: OrderStatus;
   rungs: RungView[];
@@ -100,7 +103,7 @@ export function ladderOf(id: number, situation: Situation, plan: PlanRow): Ladde
         items: [...at.equipment, ...(heldBy.get(s.id) ?? [])],
         state: stateOf(s.id, at, states, minute),
         pinned: s.placed?.state === 'pinned',
-        given: situation.adjustments.give[s.id] !== undefined,
+        given: valueAt(situation.adjustments.give, s.id) !== undefined,
       };
     });
   const rails: RailView[] = [];
@@ -130,7 +133,8 @@ export function ladderOf(id: number, situation: Situation, plan: PlanRow): Ladde
   return {
     order: id,
     title: order.title,
-    subtitle: `${sizeText(order.tiers)} · ${counted(order.portions, 'portion')}`,
+    subtitle: `${sizeText(order.tiers)} · ${counted(order.portions, 'portion')}${order.holdsUntil ? say` · an enquiry` : ''}`,
+    held: order.holdsUntil !== null,
     pickup: minuteOf(order.pickup, kitchen.clock),
     status,
     rungs: rungs.sort((a, b) => a.start - b.start),

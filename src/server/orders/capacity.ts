@@ -1,12 +1,16 @@
+import { nextOpen } from '../../core/kitchen/opening';
 import { say } from '../../core/words/say';
 import type { KitchenDb } from '../../data/kitchen-db';
 import { namesOf } from '../situation/names';
 import { durationText } from '../../core/time/duration-text';
-import { timeOf } from '../../core/time/clock';
+import { minuteOf, timeOf } from '../../core/time/clock';
 import type { Form } from '../../core/shape/form';
 import type { OrderRow } from '../../data/repositories/orders';
 import { readPlan } from '../../data/repositories/plans';
-import { loadKitchen } from '../situation/load-kitchen';
+import { loadKitchen, type LoadedKitchen } from '../situation/load-kitchen';
+import { cakeName } from '../../core/breakdown/amounts/cake';
+import type { Allergen } from '../../core/formula/formula';
+import { readTiers } from '../../core/order/tiers';
 import { readPickup } from '../../core/order/pickup';
 import { pickupRule } from '../situation/pickup-rule';
 import { orderId } from '../../core/ids/ids';
@@ -16,22 +20,36 @@ import { type Situation } from '../situation/situation';
 import { askInThread } from '../plan/planner-thread';
 import { refuse, type Result } from '../shared/result';
 import { loadSituation } from '../situation/load-situation';
-import { sizesFor, whyNoSize } from '../builds/sizes';
+import { beginningsFor, type Beginning } from '../builds/beginnings';
+import { buildsInUse } from '../builds/in-use';
+import { portionsOf, sizesFor, whyNoSize } from '../builds/sizes';
 
 /** What the counter asks while the customer is on the telephone. */
 export interface CapacityQuestion {
-  build: string;
   portions: number;
   /** Wall-clock time, "2027-05-22T12:00". */
   pickup: string;
+  /** Which cake, where it is known; else what fits `words` best. */
+  build?: string | undefined;
+  /** JSON of its tiers; the one with the smallest surplus where nothing is said. */
+  size?: string | undefined;
+  swaps?: Record<string, string> | undefined;
+  /** A flavour, or what a cake is called. */
+  words?: string | undefined;
+  avoid?: Allergen[] | undefined;
+}
+
+/** A cake that was thought of, in words and as the order form begins from it. */
+export interface CakeOffer extends Pick<Beginning, 'build' | 'size' | 'swaps' | 'portions'> {
+  text: string;
 }
 
 export interface CapacityAnswer {
   fits: 'yes' | 'if others give way' | 'no';
-  /** The size that was asked for, in words. */
-  size: string;
-  /** JSON of its tiers, as the order form holds it. */
-  tiers: string;
+  /** The cake that was asked for. */
+  cake: CakeOffer;
+  /** What else would fit what was asked. */
+  instead: CakeOffer[];
   /** The answer in a sentence, and what it would cost others. */
   sentence: string;
   others: string[];
@@ -60,7 +78,10 @@ export async function canWeTake(
   });
   const { clock } = situation.kitchen;
   const text = (m: number) => timeOf(m, clock).toFormat('cccc d LLL, HH:mm');
-  const first = found.earliest === null ? null : Math.ceil(found.earliest / QUARTER) * QUARTER;
+  const ready = found.earliest === null ? null : Math.ceil(found.earliest / QUARTER) * QUARTER;
+  // A cake that is ready at night is collected when the kitchen opens.
+  const open = ready === null ? null : nextOpen(situation.kitchen.rows.kitchen.opening, timeOf(ready, clock));
+  const first = open && minuteOf(open.toJSDate(), clock);
   const earliest =
     first === null ? null : { value: timeOf(first, clock).toFormat("yyyy-MM-dd'T'HH:mm"), text: text(first) };
   const names = namesOf(situation);
@@ -70,7 +91,7 @@ export async function canWeTake(
   return {
     ok: true,
     answer: {
-      ...{ size: drafted.size, tiers: JSON.stringify(drafted.draft.tiers), earliest },
+      ...{ cake: drafted.cake, instead: drafted.instead, earliest },
       fits: found.late === 0 ? 'yes' : helped ? 'if others give way' : 'no',
       sentence:
         found.late === 0
@@ -87,29 +108,84 @@ export async function canWeTake(
   };
 }
 
-/** The order that is asked about, made from a build, portions and a pickup; it has number 0. */
+/** The order that is asked about, made from a cake, portions and a pickup; it has number 0. */
 export function draftOf(
   db: KitchenDb,
-  { build, portions, pickup }: CapacityQuestion,
+  question: CapacityQuestion,
   { kitchen }: Situation,
-): { ok: true; draft: OrderRow; size: string } | Extract<Result, { ok: false }> {
-  const known = kitchen.builds.get(build);
-  if (!known) return refuse(say`There is no such build.`);
+): { ok: true; draft: OrderRow; cake: CakeOffer; instead: CakeOffer[] } | Extract<Result, { ok: false }> {
+  const { portions, pickup, avoid = [] } = question;
   if (!Number.isInteger(portions) || portions < 1 || portions > 400) return refuse(say`1 to 400 portions.`);
   const time = readPickup(pickup, pickupRule(db, kitchen));
   if (!time.ok) return refuse(time.message);
-  const [size] = sizesFor(build, portions, kitchen);
-  if (!size) return refuse(whyNoSize(known, portions, kitchen));
+  const offers = offersFor(question, kitchen);
+  if (typeof offers === 'string') return refuse(offers);
+  const [cake, ...instead] = offers;
+  const { name, design } = kitchen.builds.get(cake!.build)!;
+  const tiers = JSON.parse(cake!.size) as Form[];
+  const roles = new Set(design.parts.map((p) => p.role));
+  const swaps = Object.fromEntries(Object.entries(cake!.swaps).filter(([role]) => roles.has(role)));
   const draft: OrderRow = {
-    ...{ id: 0, version: 0, title: known.name, customer: '', pickup: time.pickup, portions, build },
-    ...{ tiers: JSON.parse(size.value) as Form[], inscription: '', avoid: [], note: '', without: [], swaps: {} },
+    ...{ id: 0, version: 0, title: name, customer: '', pickup: time.pickup, portions, build: cake!.build },
+    ...{ tiers, inscription: '', avoid: [...avoid], note: '', without: [], swaps },
     ...{ overrides: {}, choices: {}, versions: {}, weight: 1, state: 'open', handedOverAt: null, createdAt: db.now() },
+    ...{ details: {}, holdsUntil: null, together: null },
   };
-  return { ok: true, draft, size: size.name };
+  return { ok: true, draft, cake: cake!, instead };
 }
+
+/** So many other cakes are named. */
+const INSTEAD = 3;
+
+/** The cake that is asked about and others that would do; or why there is none. */
+function offersFor(
+  { build, size, swaps = {}, words = '', portions, avoid = [] }: CapacityQuestion,
+  kitchen: LoadedKitchen,
+): CakeOffer[] | string {
+  if (build === undefined || build === '') {
+    const found = beginningsFor({ portions, words, avoid }, kitchen);
+    if (found.length > 0) return found.slice(0, INSTEAD + 1).map(offerOf);
+    return words === ''
+      ? say`No set of the kitchen’s tins gives ${portions} portions without that.`
+      : say`Nothing here is called “${words}” or can be made with it for ${portions}.`;
+  }
+  const known = kitchen.builds.get(build);
+  if (!known) return say`There is no such build.`;
+  const tiers = size === undefined ? null : readTiers(size, known, kitchen);
+  if (tiers)
+    return [
+      {
+        ...{ build, size: JSON.stringify(tiers), swaps, portions: portionsOf(known, tiers, kitchen) },
+        text: cakeText(known.name, swaps, cakeName(tiers), kitchen),
+      },
+    ];
+  const [first] = sizesFor(build, portions, kitchen);
+  return first
+    ? [
+        {
+          ...{ build, size: first.value, swaps, portions: first.portions },
+          text: cakeText(known.name, swaps, first.name, kitchen),
+        },
+      ]
+    : whyNoSize(known, portions, kitchen);
+}
+
+const offerOf = ({ build, size, swaps, portions, name, with: exchanged, cake }: Beginning): CakeOffer => ({
+  ...{ build, size, swaps, portions, text: offerText(name, exchanged, cake) },
+});
+
+const cakeText = (name: string, swaps: Record<string, string>, size: string, { library }: LoadedKitchen) =>
+  offerText(
+    name,
+    Object.values(swaps).flatMap((id) => library.formulas.get(id)?.name ?? []),
+    size,
+  );
+
+const offerText = (name: string, exchanged: readonly string[], size: string) =>
+  exchanged.length > 0 ? say`${name} with ${exchanged.join(', ')}, ${size}` : `${name}, ${size}`;
 
 /** Builds to choose from, for the question. */
 export async function buildsToAsk(db: KitchenDb): Promise<{ id: string; name: string }[]> {
   const kitchen = await loadKitchen(db);
-  return kitchen?.rows.builds.map(({ id, name }) => ({ id, name })) ?? [];
+  return kitchen ? buildsInUse(kitchen).map(({ id, name }) => ({ id, name })) : [];
 }

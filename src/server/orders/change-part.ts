@@ -1,9 +1,11 @@
 import { say } from '../../core/words/say';
 import type { KitchenDb } from '../../data/kitchen-db';
+import type { Route } from '../../core/design/block';
+import { routesOf } from '../../core/design/routes';
 import { SCHOOLS } from '../../core/formula/schools';
 import { adjustOrder, type OrderAdjustment } from './orders';
 import { type Kept, refuse } from '../shared/result';
-import { breakDownOrder } from '../../core/situation/break-down-orders';
+import { breakDownOrder, designOfOrder } from '../../core/situation/break-down-orders';
 import { swapProblem, versionsOf } from '../../core/order/parts';
 
 /** One change to how an order is made. */
@@ -23,18 +25,15 @@ const MOST_GRAMS = 200_000;
 /** Changes one part of an order. */
 export function changePart(db: KitchenDb, id: number, version: number, change: PartChange): Promise<Kept> {
   return adjustOrder(db, id, version, (order, { kitchen }) => {
-    const build = kitchen.builds.get(order.build);
-    if (!build) return refuse(say`Its build is not there any more.`);
+    const design = designOfOrder(order, kitchen);
+    if (!design) return refuse(say`Its build is not there any more.`);
     const fields: OrderAdjustment = {};
-    if (
-      (change.kind === 'formula' || change.kind === 'amount') &&
-      !build.components.some((c) => c.role === change.role)
-    )
+    if ((change.kind === 'formula' || change.kind === 'amount') && !design.parts.some((c) => c.role === change.role))
       return refuse(say`There is no such part in this cake.`);
     switch (change.kind) {
       case 'formula': {
         fields.swaps = withKey(order.swaps, change.role, change.formula);
-        const wrong = swapProblem(fields.swaps, build, kitchen);
+        const wrong = swapProblem(fields.swaps, design, kitchen);
         if (wrong) return refuse(wrong);
         break;
       }
@@ -44,7 +43,7 @@ export function changePart(db: KitchenDb, id: number, version: number, change: P
         fields.overrides = withKey(order.overrides, change.role, change.grams);
         break;
       case 'choice': {
-        const known = choicesFor(change.key, build);
+        const known = choicesFor(change.key, routesOf(design, kitchen.library.blocks));
         if (!known) return refuse(say`There is no such question for this cake.`);
         if (change.choice !== null && !known.includes(change.choice)) return refuse(say`There is no such answer.`);
         fields.choices = withKey(order.choices, change.key, change.choice);
@@ -59,11 +58,8 @@ export function changePart(db: KitchenDb, id: number, version: number, change: P
 }
 
 /** The answers to a school or to a route of a build; null where there is no such question. */
-function choicesFor(
-  key: string,
-  build: { routes?: readonly { key: string; choices: readonly { key: string }[] }[] },
-): string[] | null {
-  const question = SCHOOLS.find((s) => s.key === key) ?? build.routes?.find((r) => r.key === key);
+function choicesFor(key: string, routes: readonly Route[]): string[] | null {
+  const question = SCHOOLS.find((s) => s.key === key) ?? routes.find((r) => r.key === key);
   return question ? question.choices.map((c) => c.key) : null;
 }
 

@@ -1,5 +1,15 @@
+import { madeAlike } from '../../core/formula/made-alike';
+import { valueAt } from '../../core/ids/value-at';
 import { say } from '../../core/words/say';
+import { shownTiers } from '../../core/breakdown/strata/cut-away';
+import type { CuttingFigures } from '../../core/shape/cutting-scheme';
+import type { Form } from '../../core/shape/form';
+import type { PortionKind } from '../../core/shape/portions';
+import type { KitchenDb } from '../../data/kitchen-db';
+import { agreedView, type AgreedView } from './agreed-view';
+import { costText, notInTime } from './buying';
 import { pickupText } from './pickup-text';
+import { contactLines } from '../situation/contact-words';
 import { stoodLines, usedLines } from '../situation/stood-words';
 import type { ByProduct } from '../../core/formula/formula';
 import { cakeName } from '../../core/breakdown/amounts/cake';
@@ -9,15 +19,16 @@ import type { Allergen } from '../../core/formula/formula';
 import type { Clock } from '../../core/time/clock';
 import type { OrderRow } from '../../data/repositories/orders';
 import type { PlanRow } from '../../data/repositories/plans';
-import { breakDownOrder } from '../../core/situation/break-down-orders';
+import { breakDownOrder, designOfOrder } from '../../core/situation/break-down-orders';
 import { orderId, routeId } from '../../core/ids/ids';
 import { type Situation } from '../situation/situation';
-import { questionsOf, type QuestionChoice } from '../builds/build-choices';
+import { questionsOf, type QuestionChoice } from '../../core/compose/questions';
 import type { LoadedKitchen } from '../situation/load-kitchen';
 import { longestWait } from '../plan/longest-wait';
 import { ladderOf, withDeciding, type LadderView } from '../ladder/ladder-view';
 import { newerRules, type NewerRules } from './newer-rules';
 import { type PartView, partsOf } from './part-view';
+import { type TierParts, tierPartsOf } from './tier-parts-view';
 import { type SectionView, sectionOf } from './section-view';
 
 const LEFT_OVER_WORDS: Record<ByProduct, string> = {
@@ -28,6 +39,9 @@ const LEFT_OVER_WORDS: Record<ByProduct, string> = {
 /** An order with all that is computed from it. */
 export interface OrderView {
   id: number;
+  agreed: AgreedView;
+  /** Its pieces as they are cut for its kind of portions. */
+  cut: { pieces: { form: Form; height: number }[]; kind: PortionKind; figures: CuttingFigures; sliceWidth: number };
   version: number;
   title: string;
   customer: string;
@@ -43,8 +57,14 @@ export interface OrderView {
   state: OrderRow['state'];
   parts: PartView[];
   section: SectionView;
+  /** Its parts by tier, where it has several pieces. */
+  tierParts: TierParts[];
   allergens: { allergen: Allergen; from: string[] }[];
+  /** Where what its eaters must not get comes near it by shared things, as the plan stands. */
+  contacts: string[];
   cautions: string[];
+  /** What its ingredients cost, in words; null where no prices are known. */
+  cost: string | null;
   /** Schools and routes that matter for it, with the order's own answer ('' follows the kitchen or the planner). */
   questions: (QuestionChoice & { own: string; taken: string })[];
   /** What is left over of its parts, and where it goes. */
@@ -66,40 +86,52 @@ export interface OrderView {
     stood: { step: string; text: string }[];
     /** What had stood too long and was used all the same, with when and why. */
     usedAnyway: string[];
+    /** What it needs that no supplier brings in time. */
+    notInTime: string[];
   } | null;
 }
 
-export function orderView(
+export async function orderView(
+  db: KitchenDb,
   order: OrderRow,
   kitchen: LoadedKitchen,
   situation: Situation,
   plan: PlanRow | null,
-): OrderView {
+): Promise<OrderView> {
   const breakdown = situation.breakdowns.get(order.id) ?? breakDownOrder(order, kitchen);
-  const build = kitchen.builds.get(order.build)!;
+  const design = designOfOrder(order, kitchen)!;
   const { clock } = kitchen;
   const own = orderId(order.id);
   const onWall = plan && order.state === 'open' && plan.problem.orders.some((o) => o.id === own);
+  const { coefficients } = kitchen.library;
   return {
     id: order.id,
+    agreed: await agreedView(db, order, design, breakdown, situation),
+    cut: {
+      pieces: shownTiers(breakdown.cake.tiers).map(({ form, height }) => ({ form, height })),
+      ...{ kind: design.portion, figures: coefficients.cutting, sliceWidth: coefficients.portions.sliceWidth },
+    },
     version: order.version,
     title: order.title,
     customer: order.customer,
     pickup: pickupText(order.pickup, kitchen.clock),
     portions: order.portions,
-    buildName: build.name,
+    buildName: kitchen.builds.get(order.build)?.name ?? design.name,
     sizeName: cakeName(order.tiers),
     ...{ inscription: order.inscription, note: order.note, avoid: order.avoid, state: order.state },
-    without: build.components.filter((c) => order.without.includes(c.role)).map(({ role, label }) => ({ role, label })),
+    without: design.parts.filter((c) => order.without.includes(c.role)).map(({ role, label }) => ({ role, label })),
     parts: partsOf(breakdown, kitchen, order, situation),
-    section: sectionOf(breakdown, build.portion, kitchen.library.coefficients),
+    section: sectionOf(breakdown, design.portion, kitchen.library.coefficients),
+    tierParts: tierPartsOf(breakdown),
     allergens: breakdown.allergens,
+    contacts: onWall ? contactLines(order, situation, plan.plan.steps).map((c) => c.text) : [],
     cautions: [...new Set(breakdown.steps.flatMap((s) => s.caution ?? []))],
-    questions: questionsOf(build, kitchen).map((q) => ({
+    questions: questionsOf(design, kitchen.library).map((q) => ({
       ...q,
-      own: order.choices[q.key] ?? '',
+      own: valueAt(order.choices, q.key) ?? '',
       taken: q.choices.find((c) => c.key === plan?.plan.routes[routeId(own, q.key)])?.name ?? '',
     })),
+    cost: costText(breakdown, kitchen),
     leftOvers: breakdown.leftOvers.map((l) => {
       const label = (role: string) => breakdown.components.find((c) => c.role === role)?.label ?? role;
       const uses = l.uses.map((u) => say`${grams(u.grams)} into ${label(u.by).toLowerCase()}`);
@@ -107,10 +139,12 @@ export function orderView(
       if (uses.length === 0) return say`${all} over`;
       return `${all}: ${[...uses, ...(l.left >= 1 ? [say`${grams(l.left)} over`] : [])].join(', ')}`;
     }),
-    newer: breakdown.components.flatMap((c) => {
-      const newest = kitchen.rows.formulas.find((f) => f.id === c.formula.id)?.version ?? 1;
-      const has = order.versions[c.formula.id] ?? newest;
-      return has < newest ? [{ id: c.formula.id, name: c.formula.name, has, newest }] : [];
+    newer: [...new Map(breakdown.components.map((c) => [c.formula.id, c.formula])).values()].flatMap((formula) => {
+      const newest = kitchen.rows.formulas.find((f) => f.id === formula.id);
+      const has = newest && (valueAt(order.versions, formula.id) ?? newest.version);
+      // A version that only took it out of use is made like the one before.
+      if (!newest || has === undefined || has >= newest.version || madeAlike(formula, newest.body)) return [];
+      return [{ id: formula.id, name: formula.name, has, newest: newest.version }];
     }),
     newerRules: order.state === 'open' ? newerRules(order, situation) : null,
     planned: onWall
@@ -126,6 +160,7 @@ export function orderView(
             s.orders.includes(order.id) ? { step: s.to, text: s.text } : [],
           ),
           usedAnyway: usedLines(order.id, situation),
+          notInTime: notInTime(order.id, situation, plan),
         }
       : null,
   };

@@ -1,3 +1,4 @@
+import { designOfOrder } from '../../core/situation/break-down-orders';
 import { say } from '../../core/words/say';
 import type { OrderForm } from '../../core/input/order-input';
 import type { EventBody } from '../../core/stored/event';
@@ -5,6 +6,7 @@ import { openSteps } from '../../core/floor/open-steps';
 import type { KitchenDb } from '../../data/kitchen-db';
 import { appendEvents } from '../../data/repositories/events';
 import { insertOrder, readOrder, updateOrder, type OrderFields, type OrderRow } from '../../data/repositories/orders';
+import { setPictures } from '../../data/repositories/pictures';
 import { readPlan } from '../../data/repositories/plans';
 import { loadKitchen } from '../situation/load-kitchen';
 import { clashProblem } from '../../core/order/cake-clashes';
@@ -13,13 +15,21 @@ import { withOrder } from '../../core/situation/break-down-orders';
 import type { Situation } from '../situation/situation';
 import { readOrderForm } from './read-order-input';
 import { planned } from '../plan/replan';
+import { LOOK_AGAIN } from '../shared/door';
 import { refuse, type Result, type Kept } from '../shared/result';
 import { commit } from '../shared/commit';
 import { keepAnswers } from '../situation/keep-work';
 import { orderWithKept } from '../situation/load-kept';
+import { offersFor } from '../store/offers';
 import { loadSituation } from '../situation/load-situation';
 
 const STALE = say`Somebody else has changed this order since you opened it. Yours is kept below: open the order again to see theirs.`;
+
+const NO_SUCH = say`There is no such order.`;
+
+/** Is the order there that this one is said to be one with? An order is not one with itself. */
+const isThereWith = async (tx: KitchenDb, { together }: Pick<OrderFields, 'together'>, own: number | null) =>
+  together == null || (together !== own && (await readOrder(tx, together)) !== null);
 
 /** Takes a new order, plans it with all others, and answers with its number. */
 export async function takeOrder(db: KitchenDb, form: OrderForm): Promise<Kept<{ id: number }>> {
@@ -28,9 +38,12 @@ export async function takeOrder(db: KitchenDb, form: OrderForm): Promise<Kept<{ 
     if (!kitchen) return refuse(say`There is no kitchen yet.`);
     const read = readOrderForm(db, form, kitchen, null);
     if (!read.ok) return read;
+    if (!(await isThereWith(tx, read.fields, null))) return refuse(LOOK_AGAIN, { together: NO_SUCH });
     const at = db.now();
-    const row = await insertOrder(tx, read.fields, at);
-    await appendEvents(tx, [{ at, kind: 'order taken', order: row.id, body: toldFields(read.fields) }]);
+    const fields = { ...read.fields, ...(await offersFor(tx, kitchen, { id: 0, ...read.fields })) };
+    const row = await insertOrder(tx, fields, at);
+    if (form.pictures) await setPictures(tx, row.id, form.pictures);
+    await appendEvents(tx, [{ at, kind: 'order taken', order: row.id, body: toldFields(fields) }]);
     return { ok: true, id: row.id, title: row.title };
   });
   if (!kept.ok) return kept;
@@ -52,10 +65,14 @@ export async function changeOrder(
     if (before.state !== 'open') return refuse(say`This order has been handed over. Bring it back first.`);
     const read = readOrderForm(db, form, kitchen, before);
     if (!read.ok) return read;
-    const row = await updateOrder(tx, id, version, read.fields);
+    if (!(await isThereWith(tx, read.fields, id))) return refuse(LOOK_AGAIN, { together: NO_SUCH });
+    const draws = await offersFor(tx, kitchen, { id, kept: before.kept ?? null, ...read.fields });
+    const fields = { ...read.fields, ...draws };
+    const row = await updateOrder(tx, id, version, fields);
     if (!row) return refuse(STALE);
     await keepAnswers(tx, kitchen, before, row);
-    const body = { from: toldFields(before), to: toldFields(read.fields) };
+    if (form.pictures) await setPictures(tx, id, form.pictures);
+    const body = { from: toldFields(before), to: toldFields(fields) };
     await appendEvents(tx, [{ at: db.now(), kind: 'order changed', order: id, body }]);
     return { ok: true, id };
   });
@@ -63,7 +80,9 @@ export async function changeOrder(
   return { ok: true, id, planned: await planned(db, say`${form.title} was changed`) };
 }
 
-export type OrderAdjustment = Partial<Pick<OrderFields, 'without' | 'swaps' | 'overrides' | 'choices' | 'versions'>>;
+export type OrderAdjustment = Partial<
+  Pick<OrderFields, 'without' | 'swaps' | 'overrides' | 'fromStore' | 'choices' | 'versions'>
+>;
 
 /**
  * Changes one thing of an open order: a part left out, exchanged or set by hand, a newer formula. What would bring something that
@@ -83,7 +102,8 @@ export async function adjustOrder(
     if ('ok' in changed) return changed;
     const clash = clashProblem(situation, withOrder(situation, { ...before, ...changed }));
     if (clash) return refuse(clash);
-    const row = await updateOrder(tx, id, version, changed);
+    const draws = await offersFor(tx, situation.kitchen, { ...before, ...changed });
+    const row = await updateOrder(tx, id, version, { ...changed, ...draws });
     if (!row) return refuse(STALE);
     await keepAnswers(tx, situation.kitchen, before, row);
     const body = { from: toldFields(before), to: toldFields(row) };
@@ -97,7 +117,7 @@ export async function adjustOrder(
 /** Leaves these optional parts of an order out, and makes all others. */
 export function leaveOut(db: KitchenDb, id: number, version: number, without: string[]): Promise<Kept> {
   return adjustOrder(db, id, version, (order, { kitchen }) => {
-    const problem = withoutProblem(without, kitchen.builds.get(order.build)?.components ?? []);
+    const problem = withoutProblem(without, designOfOrder(order, kitchen)?.parts ?? []);
     return problem ? refuse(problem) : { without };
   });
 }
@@ -131,11 +151,11 @@ export async function handOver(db: KitchenDb, id: number, version: number): Prom
   });
 }
 
-/** Takes a hand-over back: the undo. */
+/** Takes a hand-over back: the undo. An enquiry that has lapsed comes back as an order. */
 export async function bringBack(db: KitchenDb, id: number, version: number): Promise<Kept> {
   return leave(db, version, 'brought back', async (tx) => {
     const order = await readOrder(tx, id);
-    return order?.state === 'handed over' ? order : say`This order has not been handed over.`;
+    return order && order.state !== 'open' ? order : say`This order has not been handed over.`;
   });
 }
 
@@ -150,7 +170,10 @@ async function leave(
   const kept = await commit(db, async (tx): Promise<Result<{ title: string }>> => {
     const order = await find(tx);
     if (typeof order === 'string') return refuse(order);
-    const change = { state: left ? ('handed over' as const) : ('open' as const), handedOverAt: left ? at : null };
+    const change = {
+      ...{ state: left ? ('handed over' as const) : ('open' as const), handedOverAt: left ? at : null },
+      ...(order.state === 'lapsed' && { holdsUntil: null }),
+    };
     if (!(await updateOrder(tx, order.id, version, change))) return refuse(STALE);
     await appendEvents(tx, [{ at, kind, order: order.id, body: {} }]);
     return { ok: true, title: order.title };
@@ -163,11 +186,15 @@ async function leave(
 }
 
 /** An order’s fields as an event tells them. */
-function toldFields(row: OrderFields): EventBody<'order taken'> {
+export function toldFields(row: OrderFields): EventBody<'order taken'> {
   const { title, customer, pickup, portions, build, tiers, inscription, avoid, note } = row;
-  const { without, swaps, overrides, choices, versions } = row;
+  const { without, swaps, overrides, fromStore, choices, versions, details, holdsUntil, together } = row;
   return {
     ...{ title, customer, pickup: pickup.toISOString(), portions, build, tiers, inscription, avoid, note },
+    ...(details && { details }),
+    ...(holdsUntil !== undefined && { holdsUntil: holdsUntil && holdsUntil.toISOString() }),
+    ...(together !== undefined && { together }),
     ...{ without, swaps, overrides, choices: { ...choices }, versions },
+    ...(fromStore && fromStore.length > 0 && { fromStore: [...fromStore] }),
   };
 }

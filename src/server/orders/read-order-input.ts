@@ -3,6 +3,7 @@ import type { OrderForm } from '../../core/input/order-input';
 import { readOrder, type OrderFields } from '../../core/order/read-order';
 import type { KitchenDb } from '../../data/kitchen-db';
 import type { OrderRow } from '../../data/repositories/orders';
+import { readDesign } from '../builds/read-design';
 import { LOOK_AGAIN } from '../shared/door';
 import { refuse, type Result } from '../shared/result';
 import type { LoadedKitchen } from '../situation/load-kitchen';
@@ -15,6 +16,8 @@ export function readOrderForm(
   kitchen: LoadedKitchen,
   before: OrderRow | null,
 ): Result<{ fields: OrderFields; breakdown: Breakdown }> {
-  const read = readOrder(form, kitchen, pickupRule(db, kitchen), before);
+  const design = form.design ? readDesign(form.design) : null;
+  if (typeof design === 'string') return refuse(LOOK_AGAIN, { design });
+  const read = readOrder(form, kitchen, pickupRule(db, kitchen), before, design);
   return read.ok ? read : refuse(LOOK_AGAIN, read.fields);
 }

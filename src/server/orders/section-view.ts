@@ -4,11 +4,17 @@ import { cakeName } from '../../core/breakdown/amounts/cake';
 import { cakeGrams, portionedGrams } from '../../core/breakdown/amounts/weight';
 import type { Breakdown } from '../../core/breakdown/breakdown';
 import type { Coefficients } from '../../core/breakdown/figures/coefficients';
-import type { Coat, Stratum } from '../../core/breakdown/strata/stratum';
+import { shownTiers, strataSeen } from '../../core/breakdown/strata/cut-away';
+import type { Coat, Stratum, Tier } from '../../core/breakdown/strata/stratum';
 import { span, type Form } from '../../core/shape/form';
 import { drumGrams } from '../../core/shape/stand';
 import { checkPortions, type PortionKind } from '../../core/shape/portions';
 import { alikeStacks } from '../../core/shape/stacks';
+
+/** The colour that a formula has in a section, where somebody has chosen one. */
+interface Coloured {
+  colour?: string;
+}
 
 /** A tier cut open, in mm, for a drawing to scale. */
 export interface TierSection {
@@ -16,8 +22,8 @@ export interface TierSection {
   width: number;
   body: number;
   height: number;
-  strata: Pick<Stratum, 'kind' | 'from' | 'thickness' | 'inset' | 'until'>[];
-  coats: Pick<Coat, 'kind' | 'thickness' | 'side'>[];
+  strata: (Pick<Stratum, 'kind' | 'from' | 'thickness' | 'inset' | 'until'> & Coloured)[];
+  coats: (Pick<Coat, 'kind' | 'thickness' | 'side'> & Coloured)[];
 }
 
 /** The cake cut open. Cakes that stand side by side and are alike are drawn once, with their number. */
@@ -31,17 +37,27 @@ export interface SectionView {
 export function sectionOf(breakdown: Breakdown, kind: PortionKind, { portions, stand }: Coefficients): SectionView {
   const { cake, components } = breakdown;
   const grams = cakeGrams(components);
-  const stacks = alikeStacks(cake.tiers, (t) => t.form).map((s) => ({ ...s, tiers: s.tiers.map(tierSection) }));
-  const heights = [...new Set(cake.tiers.map((t) => say`${Math.round(t.height)} mm`))].join(', ');
+  const colours = new Map(components.map((c) => [c.role, c.formula.colour]));
+  const colourOf = (role: string): Coloured => {
+    const colour = colours.get(role);
+    return colour === undefined ? {} : { colour };
+  };
+  const shown = shownTiers(cake.tiers);
+  const stacks = alikeStacks(shown, (t) => t.form).map((s) => ({
+    ...s,
+    count: s.count * (s.tiers[0]!.count ?? 1),
+    tiers: s.tiers.map((t) => tierSection(t, strataSeen(t, cake.tiers), colourOf)),
+  }));
+  const heights = [...new Set(shown.map((t) => say`${Math.round(t.height)} mm`))].join(', ');
   const board = drumGrams(
-    cake.tiers.map((t) => t.form),
+    shown.flatMap((t) => Array.from({ length: t.count ?? 1 }, () => t.form)),
     stand,
   );
   const check = checkPortions(portionedGrams(components), cake.portions, kind, portions);
   const each = check ? say`, ${Math.round(check.grams)} g each` : '';
   return {
     stacks,
-    summary: say`${cakeName(cake.tiers.map((t) => t.form))} · ${heights} high · gives ${counted(cake.portions, 'portion')}${each} · ${kilos(grams)} kg, and ${kilos(board)} kg of board`,
+    summary: say`${cakeName(shown.flatMap((t) => Array.from({ length: t.count ?? 1 }, () => t.form)))} · ${heights} high · gives ${counted(cake.portions, 'portion')}${each} · ${kilos(grams)} kg, and ${kilos(board)} kg of board`,
     note:
       check && !check.plausible ? say`A ${kind} portion usually weighs ${check.band.low}–${check.band.high} g.` : null,
   };
@@ -49,13 +65,21 @@ export function sectionOf(breakdown: Breakdown, kind: PortionKind, { portions, s
 
 const kilos = (g: number) => (g / 1000).toFixed(1);
 
-function tierSection({ form, body, height, strata, coats }: Breakdown['cake']['tiers'][number]): TierSection {
+function tierSection(
+  { form, body, height, coats }: Tier,
+  strata: readonly Stratum[],
+  colourOf: (role: string) => Coloured,
+): TierSection {
   return {
-    ...{ form, width: form.form === 'roll' ? form.diameter : span(form), body, height },
-    strata: strata.map(({ kind, from, thickness, inset, until }) => ({
-      ...{ kind, from, thickness, inset },
+    ...{ form, width: acrossOf(form), body, height },
+    strata: strata.map(({ role, kind, from, thickness, inset, until }) => ({
+      ...{ kind, from, thickness, inset, ...colourOf(role) },
       ...(until === undefined ? {} : { until }),
     })),
-    coats: coats.map(({ kind, thickness, side }) => ({ kind, thickness, side })),
+    coats: coats.map(({ role, kind, thickness, side }) => ({ kind, thickness, side, ...colourOf(role) })),
   };
 }
+
+/** How wide a piece is where it is cut open: a roll across, a house under its gable. mm. */
+const acrossOf = (form: Form): number =>
+  form.form === 'roll' ? form.diameter : form.form === 'house' ? form.width : span(form);

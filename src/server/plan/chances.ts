@@ -1,3 +1,4 @@
+import { valueAt } from '../../core/ids/value-at';
 import { CHANCES_EVERY } from '../../core/time/chances-every';
 import type { Choices } from '../../core/formula/schools';
 import { beginsOf, habitOf } from '../../core/situation/habit';
@@ -104,7 +105,7 @@ async function live(
       order: orderNumberOf(o.order),
       chance: o.chance,
       deciding: o.deciding.map((d) => ({ ...d, ...said(d.step, o.order) })),
-      learned: problem.steps.filter((s) => s.order === o.order && !s.placed && paces[s.name]).length,
+      learned: problem.steps.filter((s) => s.order === o.order && !s.placed && valueAt(paces, s.name)).length,
       helps: o.helps && { ...said(o.helps.step, o.order), share: o.helps.share },
     })),
   };

@@ -6,6 +6,8 @@
  * after a quarter of a second, a cake stood two days late on the wall that was on time half a second later.
  */
 export const QUICK = { seconds: 1, enough: 0.1, rounds: 150 };
+/** While somebody composes: placed as well as it can be at once, and nothing searched. */
+export const AT_ONCE = { seconds: 0.5, rounds: 0 };
 /** Somebody waits for the best that can be found. */
 export const THOROUGH = { seconds: 3, rounds: 1500, thorough: true };
 /** The kitchen itself has changed: what lies far ahead is free to move. */

@@ -27,7 +27,13 @@ const list: PullList = {
 
 const view: PullListView = {
   ...{ kitchen: 'Kuchyně U Žáby', clock: { origin: '2027-05-20T00:00:00Z', zone: 'UTC' }, day: '2027-05-20', days: 1 },
-  ...{ title: 'Thursday', list, ticked: [], batches: { proposed: [], made: [] } as never },
+  ...{
+    title: 'Thursday',
+    list,
+    orderBy: { 'Mlékárna Čapek': { text: 'Order by Fri.', late: false } },
+    ticked: [],
+    batches: { proposed: [], made: [] } as never,
+  },
 };
 
 describe('what is printed', () => {
@@ -37,6 +43,7 @@ describe('what is printed', () => {
     for (const name of [...NAMES, 'Kuchyně U Žáby', 'Mlékárna Čapek']) expect(text).toContain(name);
     expect(text).toContain('2 × 740 g into round 20 cm > oven');
     expect(text).toContain('½ sifted');
+    expect(text).toContain('Order by Fri.');
     expect(text).toContain('Take 1⁄3 of the butter out');
   });
   it('has no letter that the font lacks', () => {

@@ -1,36 +1,17 @@
 import { say } from '../../core/words/say';
-import { Document, Page, StyleSheet, Text as PdfText, View, renderToBuffer, type TextProps } from '@react-pdf/renderer';
+import { Document, Page, View, renderToBuffer } from '@react-pdf/renderer';
 import { onTheScale } from '../../core/measure/show-quantity';
 import { timeOf } from '../../core/time/clock';
 import type { PullListView } from './pull-list';
 import { FileAnswer } from '../shared/file-answer';
-import { PRINT_FAMILY, printable, registerPrintFont } from '../shared/print-font';
+import { registerPrintFont } from '../shared/print-font';
+import { PageFoot, printed as styles, Text } from '../shared/printed';
 import type { ReactNode } from 'react';
 
 /** The pull list as a file. */
 export async function pullListFile(view: PullListView): Promise<FileAnswer> {
   return new FileAnswer(`pull-list-${view.day}.pdf`, 'application/pdf', await pullListPdf(view), 'inline');
 }
-
-const styles = StyleSheet.create({
-  page: { fontFamily: PRINT_FAMILY, fontSize: 9.5, padding: 34, paddingBottom: 46, color: '#1c1b19' },
-  title: { fontSize: 18, fontWeight: 700 },
-  section: { fontSize: 12, fontWeight: 700, marginTop: 14, marginBottom: 4 },
-  row: { flexDirection: 'row', borderBottomWidth: 0.5, borderBottomColor: '#b8b2a6', paddingVertical: 2.5 },
-  box: { width: 9, height: 9, borderWidth: 0.8, borderColor: '#1c1b19', marginRight: 6, marginTop: 1.5 },
-  full: { backgroundColor: '#1c1b19' },
-  time: { width: 58, fontWeight: 700 },
-  muted: { color: '#6a655b' },
-  foot: { position: 'absolute', bottom: 22, left: 34, right: 34, fontSize: 8, color: '#6a655b' },
-});
-
-/** A text whose letters the font has. */
-function Text({ children, ...more }: TextProps & { children: ReactNode }) {
-  return <PdfText {...more}>{printed(children)}</PdfText>;
-}
-
-const printed = (content: ReactNode): ReactNode =>
-  typeof content === 'string' ? printable(content) : Array.isArray(content) ? content.map(printed) : content;
 
 /** A pull list on paper, with boxes to tick; what is ticked on the screen is ticked here. */
 export async function pullListPdf(view: PullListView): Promise<Buffer> {
@@ -86,6 +67,7 @@ export async function pullListPdf(view: PullListView): Promise<Buffer> {
         {list.shopping.map((g) => (
           <View key={g.supplier} wrap={false} style={{ marginBottom: 5 }}>
             <Text style={{ fontWeight: 700 }}>{g.supplier}</Text>
+            {view.orderBy[g.supplier] && <Text>{view.orderBy[g.supplier]!.text}</Text>}
             <Text>
               {g.lines.some((l) => l.buy > 0)
                 ? g.lines
@@ -96,13 +78,7 @@ export async function pullListPdf(view: PullListView): Promise<Buffer> {
             </Text>
           </View>
         ))}
-        <PdfText
-          style={styles.foot}
-          fixed
-          render={({ pageNumber, totalPages }) =>
-            say`Estimates; scale, sign and probe decide. Local food law comes first. Page ${pageNumber} of ${totalPages}`
-          }
-        />
+        <PageFoot />
       </Page>
     </Document>,
   );

@@ -1,13 +1,13 @@
+import { orderTimes, type OrderBy } from '../situation/order-times';
 import type { KitchenDb } from '../../data/kitchen-db';
 import { pullList, type PullList } from '../../core/pull-list/pull-list';
-import type { PlacedWork } from '../../core/pull-list/weigh-out';
 import { minuteOf, timeOf, type Clock } from '../../core/time/clock';
 import { readPlan } from '../../data/repositories/plans';
 import { readTicks, setTick } from '../../data/repositories/ticks';
 import { batchesView, type BatchesView } from './batches';
-import { cakeSteps, componentOf, servedBy } from '../../core/situation/whose-step';
 import type { Result } from '../shared/result';
 import { commit } from '../shared/commit';
+import { placedWorks } from '../situation/placed-works';
 import { presenceIn } from '../situation/presence';
 import { loadSituation } from '../situation/load-situation';
 
@@ -19,6 +19,8 @@ export interface PullListView {
   days: number;
   title: string;
   list: PullList;
+  /** By supplier, until when what is to be bought can be ordered. */
+  orderBy: Record<string, OrderBy>;
   ticked: string[];
   batches: BatchesView;
 }
@@ -40,16 +42,9 @@ export async function loadPullList(
   const first = asked.isValid ? asked : today;
   const days = Number.isInteger(count) && count >= 1 ? Math.min(count, MOST_DAYS) : 1;
   const [from, to] = [first, first.plus({ days })].map((t) => minuteOf(t.toJSDate(), clock));
-  const start = new Map(plan.plan.steps.map((s) => [s.id, s.start]));
-  const works = cakeSteps(situation).flatMap((step): PlacedWork[] => {
-    const at = start.get(step.id);
-    if (at === undefined) return [];
-    const forWhom = servedBy(step.id, situation)
-      .map((o) => o.title)
-      .join(' + ');
-    return [{ step, start: at, forWhom, component: componentOf(step, situation) }];
-  });
+  const works = placedWorks(situation, plan);
   const stock = new Map(rows.ingredients.map((i) => [i.id, i.stock]));
+  const list = pullList(works, from!, to!, library, stock, presenceIn(situation, from!, to!));
   return {
     kitchen: rows.kitchen.name,
     clock,
@@ -59,7 +54,8 @@ export async function loadPullList(
       days === 1
         ? first.toFormat('cccc d LLLL')
         : `${first.toFormat('ccc d LLL')} – ${first.plus({ days: days - 1 }).toFormat('ccc d LLL')}`,
-    list: pullList(works, from!, to!, library, stock, presenceIn(situation, from!, to!)),
+    list,
+    orderBy: orderTimes(list, situation),
     ticked: [...(await readTicks(db))],
     batches: batchesView(situation, plan),
   };

@@ -1,3 +1,4 @@
+import { skillNames } from '../../core/kitchen/person';
 import { counted } from '../../core/measure/counted';
 import { say, terms } from '../../core/words/say';
 import type { KitchenDb } from '../../data/kitchen-db';
@@ -25,7 +26,12 @@ const commands = (): Omit<Found, 'group'>[] => [
     ...{ label: say`Can we take one more?`, detail: say`asks the plan`, href: '/orders#one-more' },
     words: say`capacity room telephone counter another order`,
   },
-  { label: say`Take an order`, detail: say`step by step`, href: '/orders/new', words: say`new cake customer write` },
+  {
+    label: say`Take an order`,
+    detail: say`composed on its cake`,
+    href: '/orders/new',
+    words: say`new cake customer write`,
+  },
   { label: say`See the whole week`, detail: say`as a picture`, href: '/?look=week', words: say`wall days overview` },
   { label: say`See today`, detail: say`on the wall`, href: '/', words: say`wall day now ladders` },
   { label: say`Write a formula`, detail: say`from nothing`, href: '/formulas/new', words: say`new recipe` },
@@ -45,8 +51,55 @@ const commands = (): Omit<Found, 'group'>[] => [
   {
     label: say`How we do it`,
     detail: say`slack, schools, figures`,
-    href: '/kitchen',
-    words: say`settings shifts ovens`,
+    href: '/kitchen/how',
+    words: say`settings figures units schools`,
+  },
+  {
+    ...{ label: say`People and hours`, detail: say`shifts, days off, skills`, href: '/kitchen/people' },
+    words: say`team staff holiday swap away overtime`,
+  },
+  {
+    label: say`Ovens`,
+    detail: say`slots, corrections, service`,
+    href: '/kitchen/ovens',
+    words: say`oven deck rack fan`,
+  },
+  { label: say`Tins and rings`, detail: say`sizes, how many`, href: '/kitchen/tins', words: say`moulds sheets frames` },
+  {
+    ...{ label: say`Cold and dry places`, detail: say`shelves`, href: '/kitchen/places' },
+    words: say`fridge freezer box room`,
+  },
+  {
+    ...{ label: say`Ingredients`, detail: say`what they hold, packs, stock`, href: '/kitchen/ingredients' },
+    words: say`allergens price supplier buy`,
+  },
+  {
+    ...{ label: say`Pickup hours`, detail: say`closed days`, href: '/kitchen/opening' },
+    words: say`open shop holiday`,
+  },
+  {
+    ...{ label: say`Builds`, detail: say`cakes that orders begin from`, href: '/kitchen/builds' },
+    words: say`cakes recipes designs compose`,
+  },
+  {
+    ...{
+      label: say`Work on cakes`,
+      detail: say`coats, fillings, decoration: minutes and hands`,
+      href: '/kitchen/work',
+    },
+    words: say`stages decorate coat pipe`,
+  },
+  {
+    ...{ label: say`Standing work`, detail: say`daily baking, cleaning`, href: '/kitchen/standing-work' },
+    words: say`routine bread goods meeting`,
+  },
+  {
+    ...{ label: say`Kitchen file`, detail: say`back up, bring in`, href: '/kitchen/file' },
+    words: say`export import save restore json`,
+  },
+  {
+    ...{ label: say`What was changed`, detail: say`about the kitchen`, href: '/kitchen/changes' },
+    words: say`history who undo back`,
   },
   {
     ...{ label: say`Another kitchen`, detail: say`all that are here`, href: '/kitchens', outside: true },
@@ -70,14 +123,14 @@ export async function loadSearch(db: KitchenDb): Promise<Found[]> {
     })),
     ...kitchen.rows.people.map((p): Found => ({
       ...{ group: say`People`, label: p.name, detail: say`bench`, href: `/bench/${p.id}` },
-      words: `${p.initials} ${terms(p.skills)}`,
+      words: `${p.initials} ${terms(skillNames(p))}`,
     })),
     ...bodies.map((body): Found => ({
       ...{ group: say`Formulas`, label: body.name, detail: body.family, href: `/formulas/${body.id}` },
       words: body.lines.map((l) => ingredients.get(l.ingredient)?.name ?? '').join(' '),
     })),
     ...[...ingredients.values()].map((i): Found => ({
-      ...{ group: say`Ingredients`, label: i.name, href: `/formulas?find=${encodeURIComponent(i.name)}` },
+      ...{ group: say`Ingredients`, label: i.name, href: `/kitchen/ingredients/${i.id}` },
       ...{ detail: say`in ${counted(uses(i.id), 'formula')}`, words: terms(i.allergens) },
     })),
     ...CALCULATORS.filter((c) => c.group !== ORDER_GROUP).map((c): Found => ({

@@ -31,6 +31,8 @@ export const optionalText = (most: number) =>
 export const flag = boolean()
   .typeError(say`Yes or no.`)
   .required(say`This is missing.`);
+/** Somebody has been told what comes of it, and wants it all the same. */
+export const sure = mixed<true>().oneOf([true, undefined]).optional();
 export const roles = array()
   .of(shortId)
   .max(60, say`At most 60 parts.`)

@@ -1,10 +1,12 @@
 import { say } from '../../core/words/say';
 import { createHash } from 'node:crypto';
+import type { Schema } from 'yup';
 import { refuse, type Result } from './result';
 import { hostAllowed, sameSite } from './allowed-hosts';
 import { underKey } from './commit';
 import { readInput, type Door } from './door';
 import { onlyKitchen, openKitchen } from './open-kitchen';
+import { serverKey } from '../../data/folder-lock';
 import type { KitchenDb } from '../../data/kitchen-db';
 import { FileAnswer } from './file-answer';
 import { decoded } from './first-of';
@@ -63,12 +65,12 @@ async function partOf({ params }: Context, name: string): Promise<string | null>
 }
 
 /** Whoever sends this may not: it is asked under another name, or does not come from a page of this server. */
-function refusedPost(request: Request): Response | null {
+function refusedPost(request: Request, type = /^application\/json\b/i): Response | null {
   if (!hostAllowed(request.headers.get('host'), hosts))
     return respond(421, say`This server is not known by that name: whoever runs it can add it to ZEST_HOSTS.`);
   if (!sameSite(request.headers)) return respond(403, say`Only the pages of this server may do this.`);
-  if (!/^application\/json\b/i.test(request.headers.get('content-type') ?? ''))
-    return respond(415, say`This must be sent as application/json.`);
+  if (!type.test(request.headers.get('content-type') ?? ''))
+    return respond(415, say`This cannot be sent as this kind of content.`);
   return null;
 }
 
@@ -106,13 +108,20 @@ async function answerPost(
   const sent = await readJson(request, door.most);
   if (!sent.ok) return sent.refusal;
   return open(name, door, sent.value, async (input) => {
-    const db = await opened();
-    if (!db) return new Status(404, NO_KITCHEN);
+    const found = await opened();
+    if (!found) return new Status(404, NO_KITCHEN);
+    const db = { ...found, by: sentBy(request) };
     const run = () => door.run(input, db);
     return door.writes
       ? underKey(db, { key, door: name, sent: digest(sent.text) }, run as () => Promise<Result>)
       : run();
   });
+}
+
+/** Who the device says that it is used by; null where it does not, or says what no id can be. */
+function sentBy(request: Request): string | null {
+  const by = request.headers.get('zest-by') ?? '';
+  return /^[a-z0-9-]{1,120}$/.test(by) ? by : null;
 }
 
 const NO_KITCHEN = say`There is no such kitchen, or more than one: open the page again.`;
@@ -130,6 +139,53 @@ export function answerGet(name: string, door: Door) {
       return db ? door.run(input, db) : new Status(404, NO_KITCHEN);
     });
   };
+}
+
+/** A file as it is sent, with what its address asks. */
+export interface Upload<Input> {
+  schema: Schema;
+  /** The most bytes that it takes. */
+  most: number;
+  run: (input: Input, bytes: Uint8Array) => Promise<Result>;
+}
+
+/** Answers a file that is sent as it is (`application/octet-stream`): what is to be done with it stands in the query of its address. */
+export function answerUpload<Input>(name: string, upload: Upload<Input>) {
+  return async (request: Request): Promise<Response> => {
+    const refused = refusedPost(request, /^application\/octet-stream\b/i) ?? refusedProgram(request);
+    if (refused) return refused;
+    const query = new URL(request.url).searchParams;
+    const asked = Object.fromEntries([...query.keys()].map((k) => [k, query.get(k)!]));
+    const bytes = await readBytes(request, upload.most);
+    if (bytes === null)
+      return respond(413, say`This is more than can be sent here (${Math.round(upload.most / 1e6)} MB).`);
+    return open(name, { schema: upload.schema, strict: false, none: null }, asked, (input) =>
+      upload.run(input as Input, bytes),
+    );
+  };
+}
+
+/** A program, which no browser vouches for, shows the key that stands in the lock of the data folder. */
+function refusedProgram({ headers }: Request): Response | null {
+  if (headers.get('origin') !== null || headers.get('authorization') === `Bearer ${serverKey()}`) return null;
+  return respond(403, say`This may be sent by a page of this server, or with its key.`);
+}
+
+/** The body as it is, or null where it is longer than allowed: no more of it is read then. */
+async function readBytes(request: Request, most: number): Promise<Uint8Array | null> {
+  if (Number(request.headers.get('content-length') ?? 0) > most) return null;
+  const parts: Uint8Array[] = [];
+  let read = 0;
+  const reader = request.body?.getReader();
+  for (let part = await reader?.read(); part && !part.done; part = await reader!.read()) {
+    read += part.value.byteLength;
+    if (read > most) {
+      await reader!.cancel();
+      return null;
+    }
+    parts.push(part.value);
+  }
+  return Buffer.concat(parts);
 }
 
 /** An answer that is only a refusal, with its status. */
@@ -186,22 +242,10 @@ function errorTexts(error: unknown): string {
   return [error.message, code ?? '', error.cause ? errorTexts(error.cause) : ''].join(' ');
 }
 
-/** The body, or null where it is longer than allowed: no more of it is read then. */
+/** The body as text, or null where it is longer than allowed. */
 async function readText(request: Request, most: number): Promise<string | null> {
-  if (Number(request.headers.get('content-length') ?? 0) > most) return null;
-  const decoder = new TextDecoder();
-  let text = '';
-  let read = 0;
-  const reader = request.body?.getReader();
-  for (let part = await reader?.read(); part && !part.done; part = await reader!.read()) {
-    read += part.value.byteLength;
-    if (read > most) {
-      await reader!.cancel();
-      return null;
-    }
-    text += decoder.decode(part.value, { stream: true });
-  }
-  return text + decoder.decode();
+  const bytes = await readBytes(request, most);
+  return bytes && new TextDecoder().decode(bytes);
 }
 
 const digest = (text: string) => createHash('sha256').update(text).digest('hex');

@@ -1,4 +1,5 @@
 import { isIP } from 'node:net';
+import path from 'node:path';
 
 /** What the environment says, read once at the start. */
 export interface Settings {
@@ -8,6 +9,8 @@ export interface Settings {
   hosts: string[];
   /** Are plans searched on while nobody taps? */
   improves: boolean;
+  /** The folder of nightly backups; null where there are none. */
+  backups: string | null;
 }
 
 export const LOG_LEVELS = ['fatal', 'error', 'warn', 'info', 'debug', 'trace', 'silent'];
@@ -16,7 +19,18 @@ const INSTANT = /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}(:\d{2}(\.\d+)?)?(Z|[+-]\d{2}:?\d
 /** Reads the settings, or says of each that is wrong what it should be. */
 export function readSettings(env: Record<string, string | undefined>): { settings: Settings; problems: string[] } {
   const problems: string[] = [];
-  const { ZEST_CLOCK, ZEST_LOG, ZEST_HOSTS, HOST, PORT, DATABASE_URL, ZEST_DEMO, ZEST_IMPROVE } = env;
+  const {
+    ZEST_CLOCK,
+    ZEST_LOG,
+    ZEST_HOSTS,
+    HOST,
+    PORT,
+    DATABASE_URL,
+    ZEST_DEMO,
+    ZEST_IMPROVE,
+    ZEST_BACKUPS,
+    ZEST_DATA,
+  } = env;
   const clock = ZEST_CLOCK ? new Date(ZEST_CLOCK) : null;
   if (ZEST_CLOCK && (!INSTANT.test(ZEST_CLOCK) || Number.isNaN(clock!.getTime())))
     problems.push(`ZEST_CLOCK is “${ZEST_CLOCK}”: it must be an instant with its offset, as 2027-05-20T09:40:00Z.`);
@@ -39,5 +53,6 @@ export function readSettings(env: Record<string, string | undefined>): { setting
         `“${host}” is no name of a host: ZEST_HOSTS lists names or addresses without ports, between commas.`,
       );
   const hosts = named.filter((h) => h !== '0.0.0.0' && h !== '::');
-  return { settings: { clock, hosts, improves: ZEST_IMPROVE !== '0' }, problems };
+  const backups = ZEST_BACKUPS === '0' ? null : ZEST_BACKUPS || path.join(ZEST_DATA ?? 'data/kitchen', 'backups');
+  return { settings: { clock, hosts, improves: ZEST_IMPROVE !== '0', backups }, problems };
 }

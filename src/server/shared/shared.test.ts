@@ -4,17 +4,32 @@ import { readSettings } from './settings';
 
 describe('settings', () => {
   it('of nothing are the usual ones', () =>
-    expect(readSettings({})).toEqual({ settings: { clock: null, hosts: [], improves: true }, problems: [] }));
+    expect(readSettings({})).toEqual({
+      settings: { clock: null, hosts: [], improves: true, backups: 'data/kitchen/backups' },
+      problems: [],
+    }));
   it('are read', () =>
     expect(
       readSettings({
         ...{ ZEST_CLOCK: '2027-05-20T09:40:00Z', HOST: '0.0.0.0', ZEST_HOSTS: 'Bakery.local, 192.168.1.5', PORT: '80' },
         ...{ DATABASE_URL: 'postgres://a:b@localhost/zest', ZEST_LOG: 'debug', ZEST_DEMO: '1', ZEST_IMPROVE: '0' },
+        ZEST_BACKUPS: '0',
       }),
     ).toEqual({
-      settings: { clock: new Date('2027-05-20T09:40:00Z'), hosts: ['bakery.local', '192.168.1.5'], improves: false },
+      settings: {
+        clock: new Date('2027-05-20T09:40:00Z'),
+        hosts: ['bakery.local', '192.168.1.5'],
+        improves: false,
+        backups: null,
+      },
       problems: [],
     }));
+  it('of backups is a folder, beside the data where none is named; 0 is none', () => {
+    const backups = (env: Record<string, string>) => readSettings(env).settings.backups;
+    expect(backups({ ZEST_DATA: '/srv/cakes' })).toBe('/srv/cakes/backups');
+    expect(backups({ ZEST_BACKUPS: '/mnt/safe' })).toBe('/mnt/safe');
+    expect(backups({ ZEST_BACKUPS: '0' })).toBeNull();
+  });
   it.each([
     [{ ZEST_CLOCK: 'tomorrow' }, 'ZEST_CLOCK is “tomorrow”'],
     [{ ZEST_CLOCK: '2027-05-20T09:40:00' }, 'with its offset'],

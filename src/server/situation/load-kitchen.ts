@@ -1,10 +1,16 @@
-import { EQUIPMENT_KINDS } from '../../core/kinds/equipment';
+import { smallestSlot } from '../../core/breakdown/steps/oven-slots';
+import { mixesOf } from '../../core/breakdown/mix-limits';
+import type { Mould } from '../../core/breakdown/kitchen';
+import type { Block } from '../../core/design/block';
+import { asEquipment } from '../../core/kitchen/as-planned';
 import type { Typing } from '../../core/measure/parse-quantity';
 import { METRIC, typingOf } from '../../core/measure/show-quantity';
 import { OVEN } from '../../core/planning-format/problem';
-import { calendarOf } from '../../core/situation/make-problem';
+import { calendarOf, type TeamMember } from '../../core/situation/make-problem';
 import type { PlanningKitchen } from '../../core/situation/situation';
+import { everyWeek } from '../../core/time/working-hours';
 import { readOnce } from '../../data/cached';
+import { starterBlocks } from '../../data/kitchens/starter';
 import type { KitchenDb } from '../../data/kitchen-db';
 import { readCounts } from '../../data/repositories/counts';
 import { clockOf, readKitchen, type KitchenRows } from '../../data/repositories/kitchen';
@@ -26,35 +32,64 @@ export async function loadKitchen(db: KitchenDb): Promise<LoadedKitchen | null> 
 export function kitchenAt(db: KitchenDb, library: number): Promise<LoadedKitchen | null> {
   return readOnce(db.rows, `kitchen ${db.kitchen}`, library, async () => {
     const rows = await readKitchen(db);
-    return rows && asLoaded(rows);
+    return rows && kitchenFrom(rows);
   });
 }
 
-function asLoaded(rows: KitchenRows): LoadedKitchen {
+/** The kitchen that is made of these rows. */
+export function kitchenFrom(rows: KitchenRows): LoadedKitchen {
   const clock = clockOf(rows.kitchen);
+  const mixes = mixesOf(rows.items.flatMap((i) => i.mixer ?? []));
+  const slot = smallestSlot(
+    rows.items.flatMap(({ kind, units, oven }) =>
+      kind === OVEN && oven?.deck ? [{ ...oven.deck, slots: units }] : [],
+    ),
+  );
   return {
     rows,
     clock,
-    calendar: calendarOf(rows.people, clock),
+    calendar: calendarOf(rows.entries.people.map(asPlanned), clock),
     library: {
       coefficients: rows.kitchen.coefficients,
       choices: rows.kitchen.choices,
       formulas: new Map(rows.formulas.map((f) => [f.id, f.body])),
-      ingredients: new Map(rows.ingredients.map(({ traits, ...i }) => [i.id, { ...i, ...traits }])),
-      moulds: rows.equipment.flatMap((e) => (e.mould ? [{ ...e.mould, kind: e.kind, owned: e.units }] : [])),
-      ovenSlots: Math.max(1, ...rows.equipment.filter((e) => e.kind === OVEN).map((e) => e.units)),
+      // Formulas may still name what is bought no more.
+      ingredients: new Map(rows.entries.ingredients.map((i) => [i.id, i])),
+      // Its own take the place of what ships by the same id; designs may still name what is out of use.
+      blocks: new Map([...starterBlocks, ...rows.entries.blocks.flatMap(ownBlock)]),
+      moulds: mouldsOf(rows.items),
+      ...(mixes && { mixes }),
+      ...(slot && { slot }),
+      ovenSlots: Math.max(1, ...rows.items.filter((e) => e.kind === OVEN).map((e) => e.units)),
     },
     typing: typingOf(rows.kitchen.reading ?? METRIC, rows.kitchen.coefficients.fanOffset),
     newestVersions: new Map(rows.formulas.map((f) => [f.id, f.version])),
     olderFormulas: new Map(rows.olderFormulas.map((v) => [`${v.formula}@${v.version}`, v.body])),
     builds: new Map(rows.builds.map((b) => [b.id, b.body])),
-    team: rows.people,
-    equipment: rows.equipment.map(({ id, kind, units, heatRate, coolRate }) => {
-      const usual = EQUIPMENT_KINDS[kind]?.heats;
-      return {
-        ...{ id, kind, units },
-        ...(usual && { heatRate: heatRate ?? usual.heatRate, coolRate: coolRate ?? usual.coolRate }),
-      };
-    }),
+    team: rows.entries.people.map(asPlanned),
+    equipment: rows.entries.items.map((item) => asEquipment(item, clock, item.retiredAt !== null)),
+    ovens: rows.items.flatMap(({ id, kind, oven }) => (kind === OVEN && oven ? [{ id, ...oven }] : [])),
+    standingWork: rows.standingWork,
   };
+}
+
+/** Who is retired can be asked for no more, but what they did stays theirs. */
+const asPlanned = (person: KitchenRows['people'][number]): TeamMember =>
+  person.retiredAt === null ? person : { ...person, skills: [], ...everyWeek([]) };
+
+/** A block of its own under its id; one that took the place of what ships, and is out of use, gives that place back. */
+function ownBlock({ retiredAt, version, ...block }: KitchenRows['blocks'][number]): [string, Block][] {
+  void version;
+  if (retiredAt === null) return [[block.id, block]];
+  return starterBlocks.has(block.id) ? [] : [[block.id, { ...block, retired: true }]];
+}
+
+/** Sets of one kind are one mould, as many as there are of all. */
+function mouldsOf(items: KitchenRows['items']): Mould[] {
+  const moulds = new Map<string, Mould>();
+  for (const { mould, kind, units } of items) {
+    if (!mould) continue;
+    moulds.set(kind, { ...mould, kind, owned: (moulds.get(kind)?.owned ?? 0) + units });
+  }
+  return [...moulds.values()];
 }

@@ -8,8 +8,8 @@ export class Names {
   private readonly orders: ReadonlyMap<string, string>;
 
   constructor({ kitchen: { rows }, orders }: Pick<Situation, 'kitchen' | 'orders'>) {
-    this.people = new Map(rows.people.map((p) => [p.id, p]));
-    this.items = new Map(rows.equipment.map((e) => [e.id, e.name]));
+    this.people = new Map(rows.entries.people.map((p) => [p.id, p]));
+    this.items = new Map(rows.entries.items.map((e) => [e.id, e.name]));
     this.orders = new Map(orders.map((o) => [orderId(o.id), o.title]));
   }
 

@@ -5,27 +5,30 @@ import { EditWords } from './edit-words';
 
 /** Minute 0 is Thursday 20 May, midnight. */
 const clock = { origin: '2027-05-20T00:00:00.000Z', zone: 'UTC' };
-const build = {
-  components: [
+const design = {
+  ...{ pieces: [], blocks: [] },
+  parts: [
     { role: 'filling', label: 'Quince curd' },
     { role: 'roses', label: 'Roses' },
   ],
   routes: [{ key: 'set', name: 'How it sets', choices: [{ key: 'cold', name: 'A night in the fridge' }] }],
 };
 const situation = {
-  orders: [{ id: 4, title: 'Abara christening', build: 'cloud' }],
+  orders: [{ id: 4, title: 'Abara christening', build: 'cloud', tiers: [], design }],
   batches: [],
   breakdowns: new Map([[4, { steps: [{ id: 'o4.crumb', name: 'Crumb coat' }] }]]),
   shared: { steps: [], components: new Map() },
   kitchen: {
     clock,
-    builds: new Map([['cloud', build]]),
+    ...{ builds: new Map(), library: { blocks: new Map() } },
     rows: {
-      people: [
-        { id: 'bo', name: 'Bo', initials: 'BO' },
-        { id: 'ines', name: 'Ines', initials: 'IN' },
-      ],
-      equipment: [{ id: 'oven-1', name: 'Oven 1' }],
+      entries: {
+        people: [
+          { id: 'bo', name: 'Bo', initials: 'BO' },
+          { id: 'ines', name: 'Ines', initials: 'IN' },
+        ],
+        items: [{ id: 'oven-1', name: 'Oven 1' }],
+      },
     },
   },
 } as unknown as Situation;

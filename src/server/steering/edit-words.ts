@@ -1,3 +1,5 @@
+import { designOfOrder } from '../../core/situation/break-down-orders';
+import { routesOfOrder } from '../../core/order/routes-of-order';
 import { say } from '../../core/words/say';
 import { namesOf, type Names } from '../situation/names';
 import { durationText } from '../../core/time/duration-text';
@@ -72,7 +74,7 @@ export class EditWords {
 
   private sayOrder(e: Extract<PlanEdit, { kind: 'order' }>): string {
     const order = this.situation.orders.find((o) => `${o.id}` === e.key);
-    const build = order && this.situation.kitchen.builds.get(order.build);
+    const design = order ? designOfOrder(order, this.situation.kitchen) : null;
     const title = order?.title ?? say`an order`;
     const said: string[] = [];
     if (e.to?.pickup) {
@@ -81,7 +83,7 @@ export class EditWords {
       said.push(say`pickup of ${title} at ${time.toFormat('ccc d LLL, HH:mm')}`);
     }
     if (e.to?.without) {
-      const label = (role: string) => build?.components.find((c) => c.role === role)?.label.toLowerCase() ?? role;
+      const label = (role: string) => design?.parts.find((c) => c.role === role)?.label.toLowerCase() ?? role;
       const left = e.to.without.filter((r) => !e.from?.without?.includes(r)).map(label);
       const taken = (e.from?.without ?? []).filter((r) => !e.to?.without?.includes(r)).map(label);
       if (left.length > 0) said.push(say`leave out ${left.join(', ')} of ${title}`);
@@ -90,7 +92,7 @@ export class EditWords {
     if (e.to?.choices) {
       const changed = Object.entries(e.to.choices).filter(([k, v]) => e.from?.choices?.[k] !== v);
       const names = changed.map(([key, choice]) => {
-        const route = build?.routes?.find((r) => r.key === key);
+        const route = (order ? routesOfOrder(order, this.situation.kitchen) : []).find((r) => r.key === key);
         return route?.choices.find((c) => c.key === choice)?.name ?? choice;
       });
       said.push(names.length > 0 ? `${title}: ${names.join(', ')}` : say`${title}: the route is left to the plan`);

@@ -5,7 +5,7 @@ import { openDemoKitchen, orderCalled } from '../testing/demo-kitchen';
 const kitchen = await openDemoKitchen('steering');
 const { canWeTake } = await import('../orders/capacity');
 const { loadChances, stopChances } = await import('../plan/chances');
-const { loadOrderForm } = await import('../orders/order-pages');
+const { loadOrderForm } = await import('../orders/order-form');
 const { orderId } = await import('../../core/ids/ids');
 const { helpFor } = await import('../orders/remedies/remedies');
 const { redoEdit, steer, takeOver, undoEdit } = await import('./steering');
@@ -201,9 +201,9 @@ describe('the counter', () => {
     const { form } = (await loadOrderForm(kitchen.db, null, {
       ...asked,
       portions: '20',
-      size: answered.answer.tiers,
+      size: answered.answer.cake.size,
     }))!;
-    expect(form.values).toMatchObject({ ...asked, size: answered.answer.tiers });
+    expect(form.values).toMatchObject({ ...asked, size: answered.answer.cake.size });
   });
 
   it('is told the earliest where it is too soon, and what is wrong with the question', async () => {

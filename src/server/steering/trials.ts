@@ -1,3 +1,6 @@
+import { designOfOrder } from '../../core/situation/break-down-orders';
+import { routesOfOrder } from '../../core/order/routes-of-order';
+import { skillNames } from '../../core/kitchen/person';
 import { say } from '../../core/words/say';
 import type { KitchenDb } from '../../data/kitchen-db';
 import { comparePlans, type Comparison } from '../../core/plan-reading/compare-plans';
@@ -158,15 +161,15 @@ function readAdjustments(
 
 function steerable({ kitchen, orders }: Situation, { problem }: PlanRow): Steerable {
   const answersFor = (o: OrderRow) => {
-    const questions = [...SCHOOLS, ...(kitchen.builds.get(o.build)?.routes ?? [])];
+    const questions = [...SCHOOLS, ...routesOfOrder(o, kitchen)];
     return new Map(questions.map((q) => [q.key, q.choices.map((c) => c.key)]));
   };
   const partsOf = (o: OrderRow) =>
-    (kitchen.builds.get(o.build)?.components ?? []).map((c) => ({ role: c.role, optional: c.optional ?? false }));
+    (designOfOrder(o, kitchen)?.parts ?? []).map((c) => ({ role: c.role, optional: c.optional ?? false }));
   return {
     people: new Set(kitchen.team.map((p) => p.id)),
     equipment: new Set(kitchen.equipment.map((e) => e.id)),
-    skills: new Set(kitchen.team.flatMap((p) => p.skills)),
+    skills: new Set(kitchen.team.flatMap(skillNames)),
     steps: new Set(problem.steps.map((s) => s.id)),
     orders: new Map(orders.map((o) => [`${o.id}`, { parts: partsOf(o), answers: answersFor(o) }])),
   };

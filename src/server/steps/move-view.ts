@@ -1,3 +1,6 @@
+import { designOfOrder } from '../../core/situation/break-down-orders';
+import { routesOfOrder } from '../../core/order/routes-of-order';
+import { valueAt } from '../../core/ids/value-at';
 import { orderId, routeId } from '../../core/ids/ids';
 import { readingOf } from '../../core/plan-reading/plan-reading';
 import type { Span } from '../../core/time/spans';
@@ -40,9 +43,9 @@ export function moveView(id: string, situation: Situation, plan: PlanRow): MoveV
   const steps = problem.steps.filter((s) => hanging.has(s.id));
   const skill = step.people?.skill ?? null;
   const order = situation.orders.find((o) => orderId(o.id) === step.order) ?? null;
-  const build = order && situation.kitchen.builds.get(order.build);
+  const design = order ? designOfOrder(order, situation.kitchen) : null;
   const role = cakeSteps(situation).find((s) => s.id === id)?.role ?? null;
-  const part = build?.components.find((c) => c.role === role && c.optional) ?? null;
+  const part = design?.parts.find((c) => c.role === role && c.optional) ?? null;
   return {
     step: id,
     network: {
@@ -70,9 +73,9 @@ export function moveView(id: string, situation: Situation, plan: PlanRow): MoveV
       })),
     equipment: at.equipment,
     pinned: step.placed?.state === 'pinned',
-    given: situation.adjustments.give[id] ?? null,
-    routes: (build?.routes ?? []).map((r) => ({
-      ...{ key: r.key, name: r.name, choices: r.choices, own: order?.choices[r.key] ?? '' },
+    given: valueAt(situation.adjustments.give, id) ?? null,
+    routes: (order ? routesOfOrder(order, situation.kitchen) : []).map((r) => ({
+      ...{ key: r.key, name: r.name, choices: r.choices, own: valueAt(order?.choices, r.key) ?? '' },
       taken: (order && plan.plan.routes[routeId(orderId(order.id), r.key)]) ?? '',
     })),
     choices: order?.choices ?? {},

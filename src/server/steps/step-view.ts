@@ -1,5 +1,6 @@
 import { say, term } from '../../core/words/say';
-import { preparedFor } from '../situation/presence';
+import { goesIn, rescuesOf } from '../situation/goes-in';
+import { heatOf, preparedFor } from '../situation/presence';
 import { namesOf } from '../situation/names';
 import { readingOf } from '../../core/plan-reading/plan-reading';
 import { isAhead } from '../../core/ids/ids';
@@ -29,6 +30,10 @@ export interface StepView {
   how: string;
   sign: string | null;
   caution: string | null;
+  /** Parts that were made before, and what is added to texture or to taste. */
+  goesIn: string[];
+  /** What helps where it goes wrong. */
+  rescues: string[];
   check: Check | null;
   reminders: string[];
   prepare: string[];
@@ -51,6 +56,7 @@ export function stepView(id: string, situation: Situation, plan: PlanRow): StepV
   const words = reasonWords(situation);
   const why = whyHere(plan.problem, plan.plan, id) ?? { notLater: [], notEarlier: [] };
   const state = situation.states.get(id)?.state ?? 'planned';
+  const heat = heatOf(reading.step(id), at.equipment, (e) => names.item(e));
   const { low, likely, high } = step.minutes;
   return {
     step: id,
@@ -64,13 +70,14 @@ export function stepView(id: string, situation: Situation, plan: PlanRow): StepV
     skill: step.people?.skill ?? null,
     with: at.equipment.map((e, i) => {
       const oven = step.oven && i === at.equipment.length - 1;
-      return oven ? say`${names.item(e)}, ${step.oven!.celsius} °C, ${step.oven!.units} slots` : names.item(e);
+      return oven && heat ? say`${heat.name}, ${heat.celsius} °C, ${step.oven!.units} slots` : names.item(e);
     }),
     ...{ amount: step.amount, how: step.how, sign: step.sign, caution: step.caution, state, check: step.check },
+    ...{ goesIn: goesIn(step, situation), rescues: rescuesOf(step, situation) },
     reminders: step.reminders.map(
       (r) => say`after ${r.after} min${r.every ? say` and every ${r.every} min` : ''}: ${r.text}`,
     ),
-    prepare: preparedFor(step.preparations, at.start, situation).map((p) => {
+    prepare: preparedFor(step.preparations, { start: at.start, oven: heat }, situation).map((p) => {
       const when = timeOf(p.at, clock);
       // The evening before is said with its day.
       return `${when.toFormat(when.hasSame(timeOf(at.start, clock), 'day') ? 'HH:mm' : 'ccc HH:mm')}: ${p.text}`;

@@ -4,7 +4,7 @@ import { openKitchen } from '../shared/open-kitchen';
 
 /** Tables that belong to kitchens, what is referred to first. */
 const TABLES = [
-  ...['people', 'equipment', 'ingredients', 'formulas', 'formula_versions', 'builds', 'orders', 'batches', 'ticks'],
+  ...['entries', 'formulas', 'formula_versions', 'builds', 'orders', 'batches', 'ticks'],
   ...['probe_series', 'plans', 'events', 'counts', 'writes'],
 ];
 

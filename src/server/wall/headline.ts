@@ -6,6 +6,8 @@ import type { PlanRow } from '../../data/repositories/plans';
 import { clashWords } from '../../core/formula/allergen-clash';
 import { clashes } from '../../core/order/cake-clashes';
 import { orderId } from '../../core/ids/ids';
+import type { ToAgree } from '../../core/order/to-agree';
+import { dayText } from '../../core/time/day-text';
 import { type Situation } from '../situation/situation';
 import { stoodLines } from '../situation/stood-words';
 import { shortWhy } from '../plan/link-words';
@@ -24,7 +26,7 @@ export function headlineOf(
   ladders: LadderView[],
   plan: PlanRow,
   situation: Situation,
-  trouble: string | null = null,
+  { trouble, toAgree }: { trouble: string | null; toAgree: readonly ToAgree[] },
 ): Headline {
   const { clock } = situation.kitchen;
   const by = (state: string) => ladders.filter((l) => l.status.state === state);
@@ -63,6 +65,11 @@ export function headlineOf(
     const text = missWords(worst, plan, situation);
     return { tone: 'misses', text, fix: { label: say`See what would help`, order: worst.order, help: true }, counts };
   }
+  const late = toAgree.find((u) => u.over);
+  if (late) {
+    const text = say`${late.title}: “${late.what}” should have been agreed by ${dayText(late.by)}. Ask the customer.`;
+    return { tone: 'tight', text, fix: { label: say`Open it`, order: late.order, help: false }, counts };
+  }
   if (tight[0]) {
     const { status, title, order } = tight[0];
     const spare = status.state === 'tight' && status.spare !== null ? durationText(status.spare) : 'nothing';
@@ -73,7 +80,10 @@ export function headlineOf(
       counts,
     };
   }
-  const text = ladders.length > 0 ? say`Everything will be ready.` : say`Nothing is on the wall.`;
+  const text =
+    ladders.length > 0
+      ? say`Everything will be ready.`
+      : say`Nothing is on the wall yet: the ladder of the first order will stand here.`;
   return { tone: 'holds', text, fix: null, counts };
 }
 

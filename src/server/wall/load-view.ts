@@ -30,11 +30,11 @@ function loadView(situation: Situation, plan: PlanRow): LoadView {
   for (let day = dayOf(situation, 0); days.length < MOST_DAYS && day.start <= last; day = dayOf(situation, days.length))
     days.push(day);
   const spans = days.map((d): Span => [d.start, d.end]);
-  const { equipment, people } = situation.kitchen.rows;
+  const { items, people } = situation.kitchen.rows;
   return {
     days,
     loads: loadsOf(plan.problem, plan.plan, spans),
-    names: Object.fromEntries([...people, ...equipment].map((x) => [x.id, x.name])),
+    names: Object.fromEntries([...people, ...items].map((x) => [x.id, x.name])),
   };
 }
 

@@ -3,17 +3,27 @@ import { OVEN } from '../../core/planning-format/problem';
 import { PLACES, STORE_PLACES, type StorePlace } from '../../core/kinds/places';
 import type { HandLoad } from '../../core/plan-reading/loads';
 import { readingOf } from '../../core/plan-reading/plan-reading';
+import { skillNames } from '../../core/kitchen/person';
+import { takenByStandingWork } from '../../core/kitchen/standing-work';
 import type { Span } from '../../core/time/spans';
 import type { PlanRow } from '../../data/repositories/plans';
 import { onceAPlan } from '../plan/once-a-plan';
 import { servedBy } from '../../core/situation/whose-step';
 import { type Situation } from '../situation/situation';
 
+/** Standing work that has somebody, or something. */
+export interface StandingView {
+  name: string;
+  start: number;
+  end: number;
+}
+
 export interface HandView {
   id: string;
   name: string;
   initials: string;
   shifts: Span[];
+  standing: StandingView[];
   /** Of today's shift, how much is work; null on a day off. Minutes. */
   today: HandLoad | null;
 }
@@ -22,6 +32,7 @@ export interface OvenView {
   id: string;
   name: string;
   slots: number;
+  standing: StandingView[];
   loads: { step: string; name: string; start: number; end: number; celsius: number; units: number }[];
 }
 
@@ -33,13 +44,30 @@ export interface StoreView {
   used: number[];
 }
 
+/** As far back as the plan looks. Minutes. */
+const LOOK_BACK = 1440;
+
+/** What standing work has over the time of a plan: by person and by thing. */
+export function standingOf({ kitchen }: Situation, { problem }: PlanRow): (id: string) => StandingView[] {
+  const { standingWork, team, clock } = kitchen;
+  if (standingWork.length === 0) return () => [];
+  const hands = team.map((p) => ({ id: p.id, hours: p, skills: skillNames(p) }));
+  const taken = takenByStandingWork(standingWork, hands, clock, [problem.now - LOOK_BACK, problem.horizon]);
+  return (id) =>
+    [...(taken.people.get(id) ?? []), ...(taken.items.get(id) ?? [])].map(({ name, span: [start, end] }) => ({
+      ...{ name, start, end },
+    }));
+}
+
 export function ovensOf(situation: Situation, plan: PlanRow): OvenView[] {
-  return situation.kitchen.rows.equipment
+  const standing = standingOf(situation, plan);
+  return situation.kitchen.rows.items
     .filter((e) => e.kind === OVEN)
     .map((e) => ({
       id: e.id,
       name: e.name,
       slots: e.units,
+      standing: standing(e.id),
       loads: plan.problem.steps.flatMap((s) => {
         const at = readingOf(plan).planned(s.id);
         if (!s.oven || !at?.equipment.includes(e.id)) return [];

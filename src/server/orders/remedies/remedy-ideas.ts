@@ -1,3 +1,7 @@
+import { designOfOrder } from '../../../core/situation/break-down-orders';
+import { routesOfOrder } from '../../../core/order/routes-of-order';
+import { valueAt } from '../../../core/ids/value-at';
+import { skillNames } from '../../../core/kitchen/person';
 import { OVEN, type Problem } from '../../../core/planning-format/problem';
 import { minuteOf, timeOf, type Clock } from '../../../core/time/clock';
 import type { Link } from '../../../core/planner/answers/explain-order';
@@ -9,7 +13,8 @@ import type { Situation } from '../../situation/situation';
 import { MOST_OVERTIME, QUARTER } from './limits';
 
 /** Where somebody could work longer: after a minute, or before it. */
-export type ExtraSpan = { person: string; at: number; before: boolean; dayOff: boolean };
+/** `most`: minutes that this person may be asked for a day. */
+export type ExtraSpan = { person: string; at: number; before: boolean; dayOff: boolean; most: number };
 
 export type Planned = { situation: Situation; plan: PlanRow };
 
@@ -40,16 +45,16 @@ export function otherHands({ situation, plan }: Planned, chain: Link[]): Adjustm
     .filter((s) => s.people?.count === 1 && s.people.skill !== null && !s.placed);
   return [...new Set(steps)].flatMap((s) =>
     situation.kitchen.rows.people
-      .filter((p) => !p.skills.includes(s.people!.skill!))
+      .filter((p) => !skillNames(p).includes(s.people!.skill!))
       .map((p): Adjustment[] => [{ kind: 'give', key: s.id, to: [p.id] }]),
   );
 }
 
 export function otherRoutes({ situation }: Planned, id: number): Adjustment[][] {
   const order = situation.orders.find((o) => o.id === id)!;
-  const routes = situation.kitchen.builds.get(order.build)?.routes ?? [];
+  const routes = routesOfOrder(order, situation.kitchen);
   return routes.flatMap((r) => {
-    const own = order.choices[r.key];
+    const own = valueAt(order.choices, r.key);
     if (own === undefined) return [];
     return r.choices
       .filter((c) => c.key !== own)
@@ -61,7 +66,7 @@ export function otherRoutes({ situation }: Planned, id: number): Adjustment[][] 
 
 /**
  * Stretches that could be worked before the pickup by those who could do what is on the chain: after and before their shifts, and
- * on days on which they are off, from when the first one comes.
+ * on days on which they are off, from when the first one comes; nobody more than they may be asked for.
  */
 export function extraSpans({ situation, plan }: Planned, chain: Link[], id: number): ExtraSpan[] {
   const { problem } = plan;
@@ -75,19 +80,23 @@ export function extraSpans({ situation, plan }: Planned, chain: Link[], id: numb
     problem.people.flatMap((p) => coming(p.shifts)),
     clock,
   );
+  const mayBeAsked = new Map(situation.kitchen.rows.people.map((p) => [p.id, p.overtime]));
+  const mostOf = (person: string) => Math.min(MOST_OVERTIME, mayBeAsked.get(person) ?? 0);
   const useful = (p: Problem['people'][number]) => p.skills.filter((s) => skills.has(s)).length;
   return problem.people
-    .filter((p) => useful(p) > 0)
+    .filter((p) => useful(p) > 0 && mostOf(p.id) > 0)
     .sort((a, b) => useful(b) - useful(a))
     .flatMap((p) => {
       const days = daysOf(coming(p.shifts), clock);
+      const most = mostOf(p.id);
       return [...opens].flatMap(([day, [opening]]): ExtraSpan[] => {
         const shift = days.get(day);
-        if (!shift) return opening >= problem.now ? [{ person: p.id, at: opening, before: false, dayOff: true }] : [];
+        if (!shift)
+          return opening >= problem.now ? [{ person: p.id, at: opening, before: false, dayOff: true, most }] : [];
         const [start, end] = shift;
         return [
-          ...(end < pickup ? [{ person: p.id, at: end, before: false, dayOff: false }] : []),
-          ...(start - MOST_OVERTIME >= problem.now ? [{ person: p.id, at: start, before: true, dayOff: false }] : []),
+          ...(end < pickup ? [{ person: p.id, at: end, before: false, dayOff: false, most }] : []),
+          ...(start - most >= problem.now ? [{ person: p.id, at: start, before: true, dayOff: false, most }] : []),
         ];
       });
     });
@@ -113,12 +122,12 @@ export function moreThings({ situation, plan }: Planned, chain: Link[], id: numb
   const kindOf = new Map(plan.problem.equipment.map((e) => [e.id, e.kind]));
   return [...new Set([...inTheWay, ...heldItems])]
     .filter((item) => kindOf.get(item) !== OVEN)
-    .map((key): Adjustment[] => [{ kind: 'more', key, to: (situation.adjustments.more[key] ?? 0) + 1 }]);
+    .map((key): Adjustment[] => [{ kind: 'more', key, to: (valueAt(situation.adjustments.more, key) ?? 0) + 1 }]);
 }
 
 export function leftOut({ situation }: Planned, id: number): Adjustment[][] {
   const order = situation.orders.find((o) => o.id === id)!;
-  const optional = situation.kitchen.builds.get(order.build)?.components.filter((c) => c.optional) ?? [];
+  const optional = designOfOrder(order, situation.kitchen)?.parts.filter((c) => c.optional) ?? [];
   return optional
     .filter((c) => !order.without.includes(c.role))
     .map((c): Adjustment[] => [{ kind: 'order', key: `${id}`, to: { without: [...order.without, c.role] } }]);

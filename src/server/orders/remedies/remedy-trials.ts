@@ -1,3 +1,4 @@
+import { valueAt } from '../../../core/ids/value-at';
 import { say } from '../../../core/words/say';
 import type { KitchenDb } from '../../../data/kitchen-db';
 import { readingOf } from '../../../core/plan-reading/plan-reading';
@@ -77,8 +78,9 @@ export class Trials {
 
   /** The least overtime that helps, for each stretch that could be worked; nothing is looked at closer if all together do not help. */
   async overtime(spans: ExtraSpan[]): Promise<void> {
-    const adjustment = (s: ExtraSpan, minutes: number): Adjustment => {
-      const had = this.planned.situation.adjustments.longer[s.person] ?? [];
+    const adjustment = (s: ExtraSpan, wanted: number): Adjustment => {
+      const minutes = Math.min(wanted, s.most);
+      const had = valueAt(this.planned.situation.adjustments.longer, s.person) ?? [];
       const span: Span = s.before ? [s.at - minutes, s.at] : [s.at, s.at + minutes];
       return { kind: 'longer', key: s.person, to: [...had, span] };
     };
@@ -95,7 +97,11 @@ export class Trials {
           high = middle;
         } else low = middle;
       }
-      this.keep(best, undefined, minutes * list.length);
+      this.keep(
+        best,
+        undefined,
+        list.reduce((sum, s) => sum + Math.min(minutes, s.most), 0),
+      );
       this.forgetOthers();
     };
     const late = (trial: Trial | null) =>

@@ -1,0 +1,223 @@
+import { say } from '../../core/words/say';
+import JSZip from 'jszip';
+import { DateTime } from 'luxon';
+import { Readable } from 'node:stream';
+import { slug } from '../../core/exchange/slug';
+import type { KitchenId } from '../../core/ids/ids';
+import { compareFiles, type FoundRecord } from '../../core/kitchen-file/compare';
+import { starterBlocks } from '../../data/kitchens/starter';
+import { nothingKnown, readKitchenFile, type FileProblem, type Known } from '../../core/kitchen-file/read';
+import type { KitchenFile } from '../../core/kitchen-file/shape';
+import { fileText } from '../../core/kitchen-file/write';
+import { database } from '../../data/database';
+import type { KitchenDb } from '../../data/kitchen-db';
+import { PARTS, readContents, type Part } from '../../data/repositories/contents';
+import { readKitchens } from '../../data/repositories/kitchens';
+import { now } from '../shared/clock';
+import { FileAnswer } from '../shared/file-answer';
+import { openKitchen } from '../shared/open-kitchen';
+import { refuse, type Kept, type Result } from '../shared/result';
+import { planned } from '../plan/replan';
+import { loadKitchen } from '../situation/load-kitchen';
+import { insertFile } from './insert-file';
+import { freeId } from './new-kitchen';
+import { mergeFile, type Chosen } from './merge-file';
+
+/** The one document in a zipped kitchen. */
+const INSIDE = 'kitchen.json';
+/** Larger files are refused, zipped or not. Bytes. */
+export const LARGEST_FILE = 100_000_000;
+const LARGEST_INSIDE = 400_000_000;
+const MOST_FILES = 5000;
+
+/** Everything of a kitchen in a file of the open format, or parts of it. */
+export async function exportKitchen(
+  db: KitchenDb,
+  {
+    parts = PARTS,
+    as = 'zip',
+    anchor = null,
+  }: { parts?: readonly Part[]; as?: 'zip' | 'json'; anchor?: string | null },
+): Promise<FileAnswer> {
+  const file = await kitchenFileOf(db, parts, anchor);
+  const name = `${slug(file.kitchen?.name ?? db.kitchen)}-${DateTime.fromJSDate(db.now()).toISODate()}`;
+  const text = fileText(file);
+  if (as === 'json') return new FileAnswer(`${name}.json`, 'application/json', text, 'attachment');
+  return new FileAnswer(`${name}.zip`, 'application/zip', await zipped(text, db.now()), 'attachment');
+}
+
+async function zipped(text: string, date: Date): Promise<Uint8Array> {
+  const zip = new JSZip();
+  zip.file(INSIDE, text, { date });
+  return zip.generateAsync({ type: 'uint8array', compression: 'DEFLATE' });
+}
+
+/** A kitchen as a file, each of its documents at its newest version. Throws where something stored cannot be read. */
+export async function kitchenFileOf(
+  db: KitchenDb,
+  parts: readonly Part[] = PARTS,
+  date: string | null = null,
+): Promise<KitchenFile> {
+  const known = await knownIn(db);
+  const anchor = date === null ? null : { date, zone: known.zone };
+  const read = readKitchenFile(await readContents(db, parts, anchor), known);
+  if (!read.ok) throw new Error(`The kitchen ${db.kitchen} cannot be written: ${problemWords(read.problems)}`);
+  return read.file;
+}
+
+/** What records of a file may name because it is in the kitchen. */
+async function knownIn(db: KitchenDb): Promise<Known> {
+  const kitchen = await loadKitchen(db);
+  if (!kitchen) throw new Error(`There is no kitchen ${db.kitchen}.`);
+  const { library, builds, clock } = kitchen;
+  const keys = (map: ReadonlyMap<string, unknown>) => new Set(map.keys());
+  return {
+    zone: clock.zone,
+    ingredients: keys(library.ingredients),
+    formulas: keys(library.formulas),
+    builds: keys(builds),
+    blocks: library.blocks,
+  };
+}
+
+const problemWords = (problems: readonly FileProblem[]) =>
+  problems.map((p) => (p.path === '' ? p.message : `${p.path}: ${p.message}`)).join(' ');
+
+/** The JSON in what was sent: itself, or in a zip. Refused where it is too large, damaged or something else. */
+export async function openFile(bytes: Uint8Array): Promise<Result<{ value: unknown }>> {
+  if (bytes.length > LARGEST_FILE) return refuse(say`This file is larger than ${LARGEST_FILE / 1e6} MB.`);
+  const isZip = bytes[0] === 0x50 && bytes[1] === 0x4b;
+  const text = isZip ? await unzipped(bytes) : decodeText(bytes);
+  if (typeof text !== 'string') return text;
+  try {
+    return { ok: true, value: JSON.parse(text) as unknown };
+  } catch {
+    return refuse(say`This is no kitchen file: its JSON ends early or is damaged.`);
+  }
+}
+
+function decodeText(bytes: Uint8Array): string | Result<never> {
+  try {
+    return new TextDecoder('utf-8', { fatal: true }).decode(bytes);
+  } catch {
+    return refuse(say`This is no kitchen file: it is not text.`);
+  }
+}
+
+async function unzipped(bytes: Uint8Array): Promise<string | Result<never>> {
+  try {
+    const zip = await JSZip.loadAsync(bytes, { checkCRC32: true });
+    if (Object.keys(zip.files).length > MOST_FILES) return refuse(say`This zip has more than ${MOST_FILES} files.`);
+    const inside = zip.file(INSIDE);
+    if (!inside) return refuse(say`There is no ${INSIDE} in this zip.`);
+    const text = await readAtMost(new Readable().wrap(inside.nodeStream()), LARGEST_INSIDE);
+    return text ?? refuse(say`What is in this zip is larger than ${LARGEST_INSIDE / 1e6} MB.`);
+  } catch {
+    return refuse(say`This zip is damaged or ends early.`);
+  }
+}
+
+/** Whatever a zip says of its size, no more of it than this is ever unpacked. */
+async function readAtMost(stream: Readable, most: number): Promise<string | null> {
+  const decoder = new TextDecoder('utf-8', { fatal: true });
+  let text = '';
+  let read = 0;
+  for await (const part of stream as AsyncIterable<Buffer>) {
+    read += part.length;
+    if (read > most) return null;
+    text += decoder.decode(part, { stream: true });
+  }
+  return text + decoder.decode();
+}
+
+/** What is in a file, before anything of it is taken. */
+export interface FileContents {
+  /** The kitchen that it is of; null where it has only parts. */
+  name: string | null;
+  /** The day that its times count from; null where they are fixed. */
+  anchor: string | null;
+  counts: Record<string, number>;
+  /** Against the kitchen that it would come into. */
+  records: FoundRecord[] | null;
+}
+
+/** Looks into a file; with a kitchen, against what is there. What is wrong with it comes back by its place. */
+export async function lookInto(
+  bytes: Uint8Array,
+  into: KitchenDb | null,
+  anchor: string | null,
+): Promise<Result<{ found: FileContents }>> {
+  const read = await readBytes(bytes, into, anchor);
+  if (!read.ok) return read;
+  const { file } = read;
+  const counts = Object.fromEntries(
+    Object.entries(file).flatMap(([k, v]) => (Array.isArray(v) && v.length > 0 ? [[k, v.length]] : [])),
+  );
+  const records = into && compareFiles(file, await kitchenFileOf(into));
+  return { ok: true, found: { name: file.kitchen?.name ?? null, anchor: file.anchor, counts, records } };
+}
+
+async function readBytes(
+  bytes: Uint8Array,
+  into: KitchenDb | null,
+  anchor: string | null,
+): Promise<Result<{ file: KitchenFile }>> {
+  const opened = await openFile(bytes);
+  if (!opened.ok) return opened;
+  const read = readKitchenFile(opened.value, into ? await knownIn(into) : nothingKnown(starterBlocks), anchor);
+  if (read.ok) return read;
+  const fields = Object.fromEntries(read.problems.map((p) => [p.path || say`file`, p.message]));
+  return refuse(say`This file cannot be taken: nothing of it was.`, fields);
+}
+
+/** Makes a kitchen of a file: all of it, or nothing. Its name is the file’s, or another where that is taken. */
+export async function importAsKitchen(
+  bytes: Uint8Array,
+  anchor: string | null,
+  { plans = true }: { plans?: boolean } = {},
+): Promise<Kept<{ kitchen: KitchenId }>> {
+  const read = await readBytes(bytes, null, anchor);
+  if (!read.ok) return read;
+  const { file } = read;
+  if (!file.kitchen)
+    return refuse(say`This file has only parts of a kitchen: open the kitchen that they are to come into.`);
+  return makeFrom(file, anchor, plans);
+}
+
+/** Makes a kitchen of a file that has been read. */
+async function makeFrom(file: KitchenFile, date: string | null, plans: boolean): Promise<Kept<{ kitchen: KitchenId }>> {
+  const rows = await database();
+  const known = await readKitchens(rows);
+  const name = freeName(
+    file.kitchen!.name,
+    known.map((k) => k.name),
+  );
+  const kitchen = freeId(
+    name,
+    known.map((k) => k.id),
+  );
+  const made = await insertFile(rows, file, { kitchen, name, date, now });
+  if (!made) return refuse(say`There is a kitchen at this address already.`);
+  const db = (await openKitchen(kitchen))!;
+  const open = (file.orders ?? []).some((o) => o.state === 'open');
+  if (!plans || !open || (file.plans ?? []).length > 0) return { ok: true, kitchen, planned: true };
+  return { ok: true, kitchen, planned: await planned(db, say`the kitchen came in`, { changed: true }) };
+}
+
+function freeName(name: string, taken: readonly string[]): string {
+  let free = name;
+  for (let n = 2; taken.includes(free); n++) free = `${name} (${n})`;
+  return free;
+}
+
+/** Takes what was chosen of a file into a kitchen that is there: all that was chosen, or nothing. */
+export async function importInto(
+  db: KitchenDb,
+  bytes: Uint8Array,
+  chosen: Chosen,
+  anchor: string | null,
+): Promise<Kept<{ taken: number }>> {
+  const read = await readBytes(bytes, db, anchor);
+  if (!read.ok) return read;
+  return mergeFile(db, read.file, chosen, anchor);
+}
