@@ -2,10 +2,12 @@
 
 import { say } from '@/core/words/say';
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import NextLink from 'next/link';
 import type { KitchenLine } from '@/server/kitchen/kitchen-list';
 import { kitchenPath } from '@/addresses';
 import { Page } from '../parts/page';
+import { BringIn } from '../kitchen/bring-in';
 import { LoadDemo } from './load-demo';
 
 /** The kitchens of this database, each with a clock, people and orders of its own. */
@@ -40,6 +42,15 @@ export function KitchensPage({ kitchens }: { kitchens: KitchenLine[] }) {
             </Box>
           </li>
         ))}
+      </Box>
+      <Box sx={{ mt: 3 }}>
+        <Button variant="outlined" color="secondary" component={NextLink} prefetch={false} href="/kitchens/new">
+          {say`Set up another kitchen`}
+        </Button>
+      </Box>
+      <Box component="section" aria-label={say`Bring a kitchen in`} sx={{ mt: 3 }}>
+        <p>{say`A kitchen file becomes a kitchen beside these.`}</p>
+        <BringIn into={null} />
       </Box>
       {!kitchens.some((k) => k.id === 'demo') && (
         <Box sx={{ mt: 3 }}>

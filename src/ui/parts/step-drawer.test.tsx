@@ -11,7 +11,13 @@ const view: StepView = {
   ...{ step: 'o3.coat', order: 3, orderTitle: 'Harbour choir', name: 'Crumb coat', component: null },
   ...{ when: 'Thu 20 May, 13:25 – 13:45', minutes: '20 min likely, 15 to 30 min', who: ['Kai'], skill: 'coat' },
   ...{ with: ['Turntable, window'], amount: 'Buttercream 420 g', how: 'A thin coat.', sign: null, state: 'running' },
-  ...{ caution: 'Blades: hand them over by the handle.', reminders: [], prepare: ['13:00: take butter out'] },
+  ...{
+    caution: 'Blades: hand them over by the handle.',
+    goesIn: [],
+    rescues: [],
+    reminders: [],
+    prepare: ['13:00: take butter out'],
+  },
   check: { kind: 'level', text: 'It is level', otherwise: 'Add a little.' },
   ...{ notLater: ['The pickup is then.'], notEarlier: [], waits: [] },
 };

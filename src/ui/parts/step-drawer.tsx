@@ -101,6 +101,7 @@ function Details({ view, children }: { view: StepView; children: ReactNode }) {
       {children}
       {view.caution && <Caution text={view.caution} />}
       <Fact name={say`How much`}>{view.amount && tell(view.amount)}</Fact>
+      <Reasons name={say`In goes`} lines={view.goesIn} />
       <Fact name={say`How`}>{tell(view.how)}</Fact>
       <Fact name={say`Until`}>{view.sign && tell(view.sign)}</Fact>
       <Fact name={say`Before it is done`}>
@@ -108,6 +109,7 @@ function Details({ view, children }: { view: StepView; children: ReactNode }) {
       </Fact>
       <Reasons name={say`Before it begins`} lines={view.prepare} />
       <Reasons name={say`Reminders`} lines={view.reminders} />
+      <Reasons name={say`If it goes wrong`} lines={view.rescues} />
       <Fact name={say`Who`}>
         {view.who.length > 0 ? `${view.who.join(' and ')}${view.skill ? ` (${view.skill})` : ''}` : null}
       </Fact>
