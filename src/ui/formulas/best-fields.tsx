@@ -2,7 +2,7 @@ import { say } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import { useWatch, type Control } from 'react-hook-form';
 import type { FormulaForm } from '@/core/input/formula-input';
-import { FormText } from './form-text';
+import { FormText } from '../parts/form-text';
 
 /** When what a formula makes is best, and after how long where it is better later. */
 export function BestFields({ control }: { control: Control<FormulaForm> }) {

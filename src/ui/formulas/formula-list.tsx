@@ -7,7 +7,7 @@ import TextField from '@mui/material/TextField';
 import { useMemo, useState } from 'react';
 import { durationText } from '@/core/time/duration-text';
 import type { FormulaLineView } from '@/server/formulas/formula-pages';
-import { finder } from '../finding/finder';
+import { finder } from '@/finding/finder';
 import { Page } from '../parts/page';
 import { KitchenLink } from '../kitchens/kitchen-link';
 
@@ -24,8 +24,13 @@ export function FormulaList({ formulas, find }: { formulas: FormulaLineView[]; f
   );
   const families = useMemo(() => {
     const found = search(words).map((h) => h.item);
-    const names = [...new Set(found.map((f) => f.family))].sort((a, b) => a.localeCompare(b));
-    return names.map((family) => ({ family, list: found.filter((f) => f.family === family) }));
+    const used = found.filter((f) => !f.retired);
+    const names = [...new Set(used.map((f) => f.family))].sort((a, b) => a.localeCompare(b));
+    const retired = found.filter((f) => f.retired);
+    return [
+      ...names.map((family) => ({ family, list: used.filter((f) => f.family === family) })),
+      ...(retired.length > 0 ? [{ family: say`Out of use`, list: retired }] : []),
+    ];
   }, [search, words]);
   return (
     <Page

@@ -6,6 +6,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
+import { useRouter } from 'next/navigation';
 import { useState, useTransition } from 'react';
 import { COUNTRIES, type Country } from '@/core/measure/units';
 import { onTheScale } from '@/core/measure/show-quantity';
@@ -13,7 +14,9 @@ import type { ImportedRecipe } from '@/server/formulas/formulas';
 import { readRecipeFileAction, saveFormulaAction } from '../actions';
 import { Page } from '../parts/page';
 import { FreshIngredients, type Fresh } from './fresh-ingredients';
+import { useInKitchen } from '../kitchens/in-kitchen';
 import { KitchenLink } from '../kitchens/kitchen-link';
+import { leaveDraft } from './draft';
 
 const LOST = say`The server did not answer. What you chose is still here: try again.`;
 
@@ -27,6 +30,8 @@ interface ImportPageProps {
 
 /** Recipes from a file: what was read, what was not, and then into the library. */
 export function ImportPage({ ingredients, cups }: ImportPageProps) {
+  const router = useRouter();
+  const within = useInKitchen();
   const [country, setCountry] = useState<string>(cups);
   const [content, setContent] = useState('');
   const [name, setName] = useState('pasted');
@@ -157,7 +162,15 @@ export function ImportPage({ ingredients, cups }: ImportPageProps) {
               </Box>
               {!added[i] && <FreshIngredients fresh={form.fresh} onChange={(fresh) => tell(i, fresh)} />}
               <Box sx={{ mt: 1.5 }}>
-                <AddState state={added[i]} busy={busy} onAdd={() => add(i)} />
+                <AddState
+                  state={added[i]}
+                  busy={busy}
+                  onAdd={() => add(i)}
+                  onOpen={() => {
+                    leaveDraft(recipes[i]!);
+                    router.push(within('/formulas/new'));
+                  }}
+                />
               </Box>
             </Box>
           ))}
@@ -167,7 +180,14 @@ export function ImportPage({ ingredients, cups }: ImportPageProps) {
   );
 }
 
-function AddState({ state, busy, onAdd }: { state: Added | undefined; busy: boolean; onAdd: () => void }) {
+interface AddStateProps {
+  state: Added | undefined;
+  busy: boolean;
+  onAdd: () => void;
+  onOpen: () => void;
+}
+
+function AddState({ state, busy, onAdd, onOpen }: AddStateProps) {
   if (state && 'id' in state)
     return (
       <span>
@@ -181,7 +201,8 @@ function AddState({ state, busy, onAdd }: { state: Added | undefined; busy: bool
     );
   return (
     <>
-      <Button variant="contained" disabled={busy} onClick={onAdd}>{say`Add to the library`}</Button>
+      <Button variant="contained" disabled={busy} onClick={onOpen}>{say`Open in the editor`}</Button>{' '}
+      <Button color="secondary" disabled={busy} onClick={onAdd}>{say`Add to the library`}</Button>
       {state && (
         <Box role="alert" sx={{ mt: 1, color: 'var(--zl-missesText)' }}>
           {state.problem}

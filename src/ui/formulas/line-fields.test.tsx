@@ -1,7 +1,9 @@
 /** @jest-environment jsdom */
 import { screen } from '@testing-library/react';
 import { useForm, useWatch } from 'react-hook-form';
-import { draftKey, EMPTY_STEP, type FormulaForm } from '@/core/input/formula-input';
+import type { FormulaForm } from '@/core/input/formula-input';
+import { EMPTY_LINE } from '@/core/input/formula-line-input';
+import { draftKey, EMPTY_STEP } from '@/core/input/formula-step-input';
 import { inPage } from '../testing/in-page';
 import { LineFields } from './line-fields';
 
@@ -13,7 +15,7 @@ const ingredients = [
 function Told({ into = '' }: { into?: string }) {
   const { control, setValue } = useForm<FormulaForm>({
     defaultValues: {
-      lines: [{ ingredient: 'milk', grams: 100, into }],
+      lines: [{ ...EMPTY_LINE, ingredient: 'milk', into }],
       steps: [
         { ...EMPTY_STEP, key: 'boil', name: 'Boil' },
         { ...EMPTY_STEP, key: 'boil', name: 'Boil, the other way' },
@@ -24,7 +26,13 @@ function Told({ into = '' }: { into?: string }) {
   const lines = useWatch({ control, name: 'lines' });
   return (
     <>
-      <LineFields control={control} index={0} ingredients={ingredients} onRemove={() => undefined} />
+      <LineFields
+        control={control}
+        index={0}
+        ingredients={ingredients}
+        formulas={[{ id: 'custard', name: 'Custard' }]}
+        onRemove={() => undefined}
+      />
       <button onClick={() => setValue('steps.2.name', 'Melt in')}>name it</button>
       <output>{JSON.stringify(lines)}</output>
     </>
@@ -44,7 +52,7 @@ describe('an ingredient of a formula', () => {
       'Melt in',
     ]);
     await hand.click(screen.getByRole('option', { name: 'Melt in' }));
-    expect(told()).toEqual({ ingredient: 'milk', grams: 100, into: draftKey(2) });
+    expect(told()).toEqual({ ...EMPTY_LINE, ingredient: 'milk', into: draftKey(2) });
   });
   it('goes into the first step for hands when its own is taken out', () => {
     inPage(<Told into="gone" />);
@@ -55,5 +63,18 @@ describe('an ingredient of a formula', () => {
     await hand.click(screen.getByRole('combobox', { name: 'Ingredient 1' }));
     await hand.click(screen.getByRole('option', { name: 'Leaf gelatine' }));
     expect(told()).toMatchObject({ ingredient: 'leaf', into: 'boil' });
+  });
+  it('can be another formula, and no ingredient then', async () => {
+    const { hand } = inPage(<Told />);
+    await hand.click(screen.getByRole('combobox', { name: 'Ingredient 1' }));
+    await hand.click(screen.getByRole('option', { name: 'Custard' }));
+    expect(told()).toMatchObject({ ingredient: '', formula: 'custard' });
+  });
+  it('may be to texture, and partly peel', async () => {
+    const { hand } = inPage(<Told />);
+    await hand.click(screen.getByRole('button', { name: 'More of ingredient 1' }));
+    await hand.type(screen.getByRole('textbox', { name: 'until' }), 'it ribbons');
+    await hand.type(screen.getByRole('textbox', { name: '% that goes in' }), '70');
+    expect(told()).toMatchObject({ sign: 'it ribbons', keeps: '70' });
   });
 });

@@ -9,6 +9,8 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { bakersPercentages } from '@/core/formula/percentages';
 import type { FormulaView } from '@/server/formulas/formula-pages';
 import { useReading } from '../parts/reading';
+import type { FormulaLine } from '@/core/formula/formula';
+import { KitchenLink } from '../kitchens/kitchen-link';
 import type { Scale, Scaled } from './use-scaled';
 
 const NAMES: Record<Scale, string> = { yield: say`Yield`, mix: say`Mix`, tins: say`Tins`, scarce: say`What there is` };
@@ -123,13 +125,14 @@ export function ScalingPanel({ view, scaled }: { view: FormulaView; scaled: Scal
             const ingredient = known.get(l.ingredient);
             const off = Math.abs(l.distortion) > 0.03;
             return (
-              <tr key={l.ingredient}>
+              <tr key={`${i} ${l.ingredient}`}>
                 <td className="n">
                   <b>{grams(l.grams)}</b>
                 </td>
                 <td>
                   {ingredient?.name ?? l.ingredient}
                   {l.count && <b> · {l.count}</b>}
+                  <LineSaid line={l} />
                   {ingredient && ingredient.allergens.length > 0 && (
                     <Box component="span" sx={{ color: 'var(--zl-muted)', fontSize: 13 }}>
                       {' '}
@@ -147,6 +150,20 @@ export function ScalingPanel({ view, scaled }: { view: FormulaView; scaled: Scal
               </tr>
             );
           })}
+          {scaled.parts.map((p, i) => (
+            <tr key={`part ${i}`}>
+              <td className="n">
+                <b>{grams(p.grams)}</b>
+              </td>
+              <td>
+                <KitchenLink href={`/formulas/${p.formula}`} style={{ color: 'inherit' }}>
+                  {view.formulas[p.formula] ?? p.formula}
+                </KitchenLink>
+                {p.note && <span style={{ color: 'var(--zl-muted)' }}>{`, ${p.note}`}</span>}
+              </td>
+              <td className="n" />
+            </tr>
+          ))}
         </tbody>
       </Box>
       {scaled.lines.some((l) => known.get(l.ingredient)?.egg === 'whole') && (
@@ -164,4 +181,15 @@ export function ScalingPanel({ view, scaled }: { view: FormulaView; scaled: Scal
       )}
     </Box>
   );
+}
+
+/** What a line says beside its weight: its use, how far it goes to texture or to taste, and how much of what is bought it is. */
+export function LineSaid({ line: { note, range, keeps } }: { line: FormulaLine }) {
+  const { grams } = useReading();
+  const said = [
+    ...(note ? [note] : []),
+    ...(range ? [say`${grams(range.low)} to ${grams(range.high)}, until ${range.sign}`] : []),
+    ...(keeps === undefined ? [] : [say`${Math.round(keeps * 100)} % of what is bought`]),
+  ];
+  return said.length > 0 ? <span style={{ color: 'var(--zl-muted)' }}>{`, ${said.join(', ')}`}</span> : null;
 }

@@ -13,24 +13,31 @@ import { CSS } from '@dnd-kit/utilities';
 import Close from '@mui/icons-material/Close';
 import DragIndicator from '@mui/icons-material/DragIndicator';
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
-import { useId } from 'react';
-import { useWatch, type Control } from 'react-hook-form';
-import { WAIT_PLACES, type FormulaForm } from '@/core/input/formula-input';
+import { useId, useState } from 'react';
+import { useFieldArray, useWatch, type Control } from 'react-hook-form';
+import type { FormulaForm } from '@/core/input/formula-input';
+import { NO_WAIT } from '@/core/input/formula-step-input';
 import { placeLook } from '../ladder/places';
-import { FormText } from './form-text';
+import { FormText } from '../parts/form-text';
+import { StepMore } from './step-more';
+import { moreIn } from './more-in';
+import { WaitFields } from './wait-fields';
 
 interface StepLadderProps {
   control: Control<FormulaForm>;
   ids: string[];
   skills: string[];
+  machines: readonly string[];
+  places: readonly string[];
   nameOf: (index: number) => string;
   onMove: (from: number, to: number) => void;
   onRemove: (index: number) => void;
 }
 
-/** The steps as a small ladder: rungs to be moved by hand or by keys, each with the wait that follows it. */
-export function StepLadder({ control, ids, skills, nameOf, onMove, onRemove }: StepLadderProps) {
+/** The steps as a small ladder: rungs to be moved by hand or by keys, each with the wait that comes before it. */
+export function StepLadder({ control, ids, skills, machines, places, nameOf, onMove, onRemove }: StepLadderProps) {
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
@@ -65,9 +72,8 @@ export function StepLadder({ control, ids, skills, nameOf, onMove, onRemove }: S
               key={id}
               id={id}
               index={i}
-              last={i === ids.length - 1}
               control={control}
-              skills={skills}
+              {...{ skills, machines, places }}
               onRemove={() => onRemove(i)}
             />
           ))}
@@ -80,20 +86,21 @@ export function StepLadder({ control, ids, skills, nameOf, onMove, onRemove }: S
 interface StepRungProps {
   id: string;
   index: number;
-  last: boolean;
   control: Control<FormulaForm>;
   skills: string[];
+  machines: readonly string[];
+  places: readonly string[];
   onRemove: () => void;
 }
 
-function StepRung({ id, index: i, last, control, skills, onRemove }: StepRungProps) {
+function StepRung({ id, index: i, control, skills, machines, places, onRemove }: StepRungProps) {
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({
     id,
   });
-  const [work, name, where] = useWatch({
-    control,
-    name: [`steps.${i}.work`, `steps.${i}.name`, `steps.${i}.waitPlace`],
-  });
+  const step = useWatch({ control, name: `steps.${i}` });
+  const { work, name } = step;
+  const [open, setOpen] = useState(false);
+  const said = moreIn(step);
   return (
     <Box
       component="li"
@@ -101,6 +108,7 @@ function StepRung({ id, index: i, last, control, skills, onRemove }: StepRungPro
       style={{ transform: CSS.Transform.toString(transform && { ...transform, scaleY: 1, scaleX: 1 }), transition }}
       sx={{ position: 'relative', zIndex: isDragging ? 2 : 'auto', opacity: isDragging ? 0.9 : 1 }}
     >
+      {i > 0 && <WaitAbove control={control} index={i} places={places} />}
       <Box
         sx={{
           p: 1.5,
@@ -163,34 +171,69 @@ function StepRung({ id, index: i, last, control, skills, onRemove }: StepRungPro
           </Box>
         </Box>
         <FormText control={control} name={`steps.${i}.how`} label={say`How`} multiline />
+        <Button
+          color="secondary"
+          aria-expanded={open}
+          onClick={() => setOpen(!open)}
+          sx={{ mb: 1, textAlign: 'left', justifyContent: 'flex-start' }}
+        >
+          {open
+            ? say`Less of this step`
+            : said.length === 0
+              ? say`More of this step: machines, checks, reminders…`
+              : say`More of this step: ${said.join(', ')}`}
+        </Button>
+        {open && <StepMore control={control} index={i} machines={machines} places={places} />}
       </Box>
-      {!last && (
-        <Box sx={{ display: 'flex', gap: 1, ml: 3, my: 0.75, alignItems: 'stretch' }}>
-          <Box
-            aria-hidden
-            {...placeLook(waitingPlace(where))}
-            sx={{ width: 12, borderRadius: '2px', flex: '0 0 auto', mb: 1 }}
-          />
-          <Box
-            sx={{
-              display: 'grid',
-              gridTemplateColumns: { xs: '1fr 1fr', sm: '100px 100px 120px 1fr' },
-              gap: 1,
-              flex: 1,
-            }}
-          >
-            <FormText control={control} name={`steps.${i}.waitMin`} label={say`Wait, min`} number />
-            <FormText control={control} name={`steps.${i}.waitMax`} label={say`at most`} number />
-            <FormText
-              control={control}
-              name={`steps.${i}.waitPlace`}
-              label={say`Where`}
-              options={WAIT_PLACES.map((p) => ({ value: p, name: term(p || 'bench') }))}
-            />
-            <FormText control={control} name={`steps.${i}.waitWhy`} label={say`Why`} />
-          </Box>
+    </Box>
+  );
+}
+
+/** The wait between a step and the one above it; a step that begins by itself has none. */
+function WaitAbove({
+  control,
+  index: i,
+  places,
+}: {
+  control: Control<FormulaForm>;
+  index: number;
+  places: readonly string[];
+}) {
+  const { prepend, remove } = useFieldArray({ control, name: `steps.${i}.waits` });
+  const steps = useWatch({ control, name: 'steps' });
+  const { waits, key } = steps[i]!;
+  const other = key === '' ? undefined : steps.slice(0, i).find((s) => s.key === key);
+  if (other)
+    return (
+      <Box sx={{ ml: 3, my: 0.75, color: 'var(--zl-muted)', fontSize: 14 }}>
+        {say`Done in the place of “${other.name}”, and waits as that one does.`}
+      </Box>
+    );
+  const at = waits.findIndex((w) => w.from === '');
+  if (at < 0)
+    return (
+      <Box sx={{ display: 'flex', gap: 1, ml: 3, my: 0.75, alignItems: 'center', flexWrap: 'wrap' }}>
+        <Box sx={{ color: 'var(--zl-muted)', fontSize: 14 }}>
+          {waits.length > 0
+            ? say`Begins after other steps, not after the one above.`
+            : say`Begins by itself: it may be done beside the ones above.`}
         </Box>
-      )}
+        <Button color="secondary" onClick={() => prepend(NO_WAIT)}>
+          {say`After the one above`}
+        </Button>
+      </Box>
+    );
+  return (
+    <Box sx={{ display: 'flex', gap: 1, ml: 3, my: 0.75, alignItems: 'stretch' }}>
+      <Box
+        aria-hidden
+        {...placeLook(waitingPlace(waits[at]!.place))}
+        sx={{ width: 12, borderRadius: '2px', flex: '0 0 auto', mb: 1 }}
+      />
+      <WaitFields control={control} step={i} wait={at} places={places} />
+      <Button color="secondary" sx={{ alignSelf: 'flex-start' }} onClick={() => remove(at)}>
+        {say`Begins by itself`}
+      </Button>
     </Box>
   );
 }

@@ -13,6 +13,7 @@ import { useReading } from '../parts/reading';
 /** The steps of a formula as a ladder: rungs with the waits between them. */
 export function StepsView({ formula }: { formula: Formula }) {
   const { keeping } = formula;
+  const nameOf = new Map(formula.steps.map((s) => [s.key, s.name]));
   return (
     <Box>
       <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 1 }}>{say`Steps`}</Box>
@@ -20,7 +21,15 @@ export function StepsView({ formula }: { formula: Formula }) {
         <Box key={`${s.key} ${s.name}`}>
           <StepBlock step={s} number={i + 1} />
           {formula.steps[i + 1]?.key !== s.key &&
-            formula.waits.filter((w) => w.from === s.key).map((w) => <WaitBlock key={w.to} wait={w} />)}
+            formula.waits
+              .filter((w) => w.from === s.key)
+              .map((w) => (
+                <WaitBlock
+                  key={w.to}
+                  wait={w}
+                  before={w.to === formula.steps[i + 1]?.key ? null : (nameOf.get(w.to) ?? w.to)}
+                />
+              ))}
         </Box>
       ))}
       <WaitBlock
@@ -32,6 +41,11 @@ export function StepsView({ formula }: { formula: Formula }) {
           sx={{ mt: 1 }}
         >{say`It is better after ${durationText(keeping.betterAfter)}, and made ahead where that fits.`}</Box>
       )}
+      {(formula.rescues ?? []).map((r) => (
+        <Box key={r.failure} sx={{ mt: 1 }}>
+          <b>{say`If it ${r.failure}:`}</b> {r.help}
+        </Box>
+      ))}
       {formula.rescue && (
         <Box sx={{ mt: 2 }}>
           <b>{say`If it goes wrong:`}</b> {formula.rescue}
@@ -42,7 +56,7 @@ export function StepsView({ formula }: { formula: Formula }) {
 }
 
 function StepBlock({ step, number }: { step: FormulaStep; number: number }) {
-  const { low, likely, high, perKilo } = step.minutes;
+  const { low, likely, high, perKilo, perPiece, perTin } = step.minutes;
   const { tell } = useReading();
   const school = SCHOOLS.find((s) => s.key === step.when?.school);
   return (
@@ -63,7 +77,11 @@ function StepBlock({ step, number }: { step: FormulaStep; number: number }) {
         <Box sx={{ color: 'var(--zl-muted)', fontSize: 14 }}>
           {likely} {say`min (`}
           {low}–{high}){perKilo ? say`, + ${perKilo} per kg` : ''}
+          {perPiece ? say`, + ${perPiece} per piece` : ''}
+          {perTin ? say`, + ${perTin} per tin` : ''}
           {step.skill ? ` · ${step.skill}` : ''}
+          {(step.uses ?? []).map((u) => ` · ${u.units > 1 ? `${u.units} × ` : ''}${term(u.kind)}`).join('')}
+          {step.oven ? ` · ${step.oven.celsius} °C` : ''}
         </Box>
       </Box>
       {school && (
@@ -83,9 +101,14 @@ function StepBlock({ step, number }: { step: FormulaStep; number: number }) {
           {say`. If not:`} {step.check.otherwise}
         </Box>
       )}
+      {(step.prepare ?? []).map((p) => (
+        <Box key={p.text} sx={{ mt: 0.5, fontSize: 14, color: 'var(--zl-muted)' }}>
+          {say`${durationText(p.before)} before: ${p.text}`}
+        </Box>
+      ))}
       {(step.reminders ?? []).map((r) => (
         <Box key={r.text} sx={{ mt: 0.5, fontSize: 14, color: 'var(--zl-muted)' }}>
-          {say`after`} {r.after} {say`min`}
+          {r.share === undefined ? say`after ${r.after} min` : say`after ${Math.round(r.share * 100)} % of it`}
           {r.every ? say` and every ${r.every} min` : ''}: {r.text}
         </Box>
       ))}
@@ -97,20 +120,23 @@ function StepBlock({ step, number }: { step: FormulaStep; number: number }) {
 function WaitBlock({
   wait,
   name,
+  before = null,
 }: {
-  wait: Pick<FormulaWait, 'min' | 'max' | 'place' | 'why'> & { from: string; to: string };
+  wait: Pick<FormulaWait, 'min' | 'max' | 'place' | 'why' | 'attended' | 'ovenOff'> & { from: string; to: string };
   name?: string;
+  /** The step that it is before, where that is not the next one. */
+  before?: string | null;
 }) {
   const place = waitingPlace(wait.place);
   const limit = wait.max === null ? '' : say`, at most ${durationText(wait.max)}`;
-  const where = wait.place ? say` in the ${term(wait.place)}` : '';
+  const where = wait.ovenOff ? say` in its oven, closed and off` : wait.place ? say` in the ${term(wait.place)}` : '';
   return (
     <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'stretch', minHeight: 40, ml: 2, my: 0.25 }}>
       <Box aria-hidden {...placeLook(place)} sx={{ width: 10, borderRadius: '2px' }} />
       <Box sx={{ alignSelf: 'center', fontSize: 14, color: 'var(--zl-muted)' }}>
         {name
           ? `${name}${wait.min > 0 ? say`; used after ${durationText(wait.min)} at the earliest` : ''}`
-          : `${wait.min === 0 ? say`at once` : say`at least ${durationText(wait.min)}`}${limit}${where}`}
+          : `${wait.min === 0 ? say`at once` : say`at least ${durationText(wait.min)}`}${limit}${where}${wait.attended ? say`, while somebody is in` : ''}${before === null ? '' : say`, before “${before}”`}`}
         {wait.why && `: ${wait.why}`}
       </Box>
     </Box>

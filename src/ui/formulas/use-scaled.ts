@@ -2,9 +2,9 @@
 
 import { say } from '@/core/words/say';
 import { useState } from 'react';
-import type { FormulaLine, Ingredient } from '@/core/formula/formula';
+import type { FormulaLine, FormulaPart, Ingredient } from '@/core/formula/formula';
 import { roundLines, type Rounding } from '@/core/formula/rounding';
-import { scaleToScarce, scaleToTotal, scaleToYield, totalGrams } from '@/core/formula/scale';
+import { lineTimes, scaleToScarce, totalGrams, yieldGrams } from '@/core/formula/scale';
 import { SUBSTITUTIONS, withSubstitution, type Substitution } from '@/core/formula/substitutions';
 import { batterGrams } from '@/core/shape/batter';
 import type { FormulaView } from '@/server/formulas/formula-pages';
@@ -33,6 +33,10 @@ export interface Scaled {
   problem: string | null;
   /** Before rounding. */
   lines: FormulaLine[];
+  /** Other formulas that go in. */
+  parts: FormulaPart[];
+  /** Times the formula as it is written. */
+  factor: number;
   rounded: Rounding;
   total: number;
   yield: number;
@@ -58,14 +62,16 @@ export function useScaled(view: FormulaView): Scaled {
     ...view.formula,
     lines: substitutions.reduce<FormulaLine[]>((lines, s) => withSubstitution(lines, s), view.formula.lines),
   };
-  const scaled = scale(written, settings, view);
-  const lines = typeof scaled === 'string' ? written.lines : scaled;
-  const total = totalGrams({ lines });
+  const scaled = factorOf(written, settings, view);
+  const factor = typeof scaled === 'string' ? 1 : scaled;
+  const lines = written.lines.map((l) => lineTimes(l, factor));
+  const parts = (written.parts ?? []).map((p) => ({ ...p, grams: p.grams * factor }));
+  const total = totalGrams({ lines, parts });
   return {
     settings,
     set: (change) => setSettings((s) => ({ ...s, ...change })),
     problem: typeof scaled === 'string' ? scaled : null,
-    lines,
+    ...{ lines, parts, factor },
     rounded: roundLines(lines, known, { ...view.figures, eggs: settings.eggs }),
     total,
     yield: total * (1 - view.formula.loss),
@@ -74,8 +80,10 @@ export function useScaled(view: FormulaView): Scaled {
   };
 }
 
-function scale(formula: FormulaView['formula'], s: ScaleSettings, view: FormulaView): FormulaLine[] | string {
+/** How many times the formula is made; or what is wrong with what was typed. */
+function factorOf(formula: FormulaView['formula'], s: ScaleSettings, view: FormulaView): number | string {
   const number = (typed: string) => (typed.trim() === '' ? NaN : Number(typed.replace(',', '.')));
+  const written = totalGrams(formula);
   if (s.by === 'tins') {
     const mould = view.moulds.find((m) => m.name === s.tin);
     const [depth, count] = [number(s.depth), number(s.count)];
@@ -83,11 +91,11 @@ function scale(formula: FormulaView['formula'], s: ScaleSettings, view: FormulaV
     if (!mould || !batter) return say`The kitchen owns no tins for it.`;
     if (!(depth > 0 && depth <= 300)) return say`The depth in mm, up to 300.`;
     if (!(Number.isInteger(count) && count > 0 && count <= 60)) return say`How many tins? 1 to 60.`;
-    return scaleToTotal(formula, batterGrams(mould.form, depth, batter) * count);
+    return (batterGrams(mould.form, depth, batter) * count) / written;
   }
   const grams = number(s.grams);
   if (!(grams > 0 && grams <= MOST_GRAMS)) return say`A number of grams above 0, at most 200 kg.`;
   if (s.by === 'scarce')
-    return scaleToScarce(formula, s.scarce, grams)?.lines ?? say`It is not in the formula any more.`;
-  return s.by === 'yield' ? scaleToYield(formula, grams) : scaleToTotal(formula, grams);
+    return scaleToScarce(formula, s.scarce, grams)?.factor ?? say`It is not in the formula any more.`;
+  return grams / (s.by === 'yield' ? yieldGrams(formula) : written);
 }
