@@ -1,5 +1,6 @@
-import type { Answered, HouseAnswered, HousePostName, PostName, Sent } from '@/server/doors';
+import type { Answered, HouseAnswered, HousePostName, HouseSent, PostName, Sent } from '@/server/doors';
 import type { Result } from '@/server/shared/result';
+import { whoAmI } from './kitchens/who-am-i';
 import { inThisKitchen } from './kitchens/in-kitchen';
 
 /** The server could not be reached, or did not answer in time. */
@@ -24,8 +25,8 @@ export function send<K extends PostName>(name: K, sent: Sent<K>): Promise<Answer
 }
 
 /** The same to a door of the whole database. */
-export function sendToHouse<K extends HousePostName>(name: K): Promise<HouseAnswered<K> | Refused> {
-  return deliver(`/api/do/${name}`, {});
+export function sendToHouse<K extends HousePostName>(name: K, sent: HouseSent<K>): Promise<HouseAnswered<K> | Refused> {
+  return deliver(`/api/do/${name}`, sent);
 }
 
 async function deliver<Answer>(url: string, sent: unknown): Promise<Answer | Refused> {
@@ -54,7 +55,7 @@ function answered<T>(what: string, answer: T): T {
 function post(url: string, key: string, body: string): Promise<Response> {
   return fetch(url, {
     method: 'POST',
-    headers: { 'content-type': 'application/json', 'idempotency-key': key },
+    headers: { 'content-type': 'application/json', 'idempotency-key': key, ...whoAmI() },
     body,
     signal: AbortSignal.timeout(PATIENCE),
   });

@@ -8,12 +8,13 @@ import type { BenchView } from '@/server/bench/bench-view';
 import type { BenchStep } from '@/server/bench/bench-reader';
 import { extendStepAction, finishStepAction, startStepAction, takeBackStepAction, anywayAction } from '../actions';
 import type { CheckAnswer } from '@/core/floor/check-answer';
-import { Caution } from '../parts/caution';
+import { Cautions } from '../parts/caution';
 import { useHydrated } from '../parts/use-hydrated';
 import { useLive } from '../parts/use-live';
 import { useMinute } from '../parts/use-minute';
 import { ThemeSwitch } from '../shell/theme-switch';
 import { headingFont } from '../theme/theme';
+import { Card, Then, Section, Label } from './bench-parts';
 import { useEffect, useRef, useState } from 'react';
 import { Alone, ToStart } from './alone';
 import { BigButton } from '../parts/big-button';
@@ -23,6 +24,7 @@ import { Timer } from './timer';
 import { NotYet } from './not-yet';
 import { useTaps } from '../parts/use-taps';
 import { LostNote } from '../shell/lost-note';
+import { PicturesShown } from '../parts/pictures-shown';
 import { KitchenLink } from '../kitchens/kitchen-link';
 
 /** What now, how much, in which tin, until what sign, and what next: to be read from two metres. */
@@ -206,9 +208,24 @@ function Now({
         {step.sign && <Card name={say`until`} text={step.sign} detail={step.amount ? '' : step.with.join(' · ')} />}
       </Box>
       <Box sx={{ mt: 1.75 }}>{step.how}</Box>
+      {step.agreed.map((line) => (
+        <Box key={line} sx={{ mt: 1, fontWeight: 700, overflowWrap: 'anywhere' }}>
+          {line}
+        </Box>
+      ))}
+      {view.pictures.length > 0 && (
+        <Box sx={{ mt: 1.5 }}>
+          <PicturesShown pictures={view.pictures} height={150} />
+        </Box>
+      )}
+      {step.goesIn.map((line) => (
+        <Box key={line} sx={{ mt: 1, fontWeight: 700 }}>
+          {say`In goes: ${line}`}
+        </Box>
+      ))}
       {step.hurry && <Box sx={{ mt: 1, fontWeight: 700, color: 'var(--zl-missesText)' }}>{step.hurry}</Box>}
       {step.running && <Timer told={view.minute} running={step.running} time={time} />}
-      {step.caution && <Caution text={step.caution} large />}
+      <Cautions texts={[...(step.caution ? [step.caution] : []), ...step.contacts]} large />
       {step.stood && (
         <Box role="alert" sx={{ mt: 2, fontWeight: 700, color: 'var(--zl-missesText)' }}>
           {step.stood}
@@ -236,6 +253,18 @@ function Now({
       )}
       {!step.running && <Prepare step={step} minute={minute} time={time} />}
       <Reminders list={step.reminders} minute={minute} time={time} />
+      {step.rescues.length > 0 && (
+        <Box component="details" sx={{ mt: 1.5 }}>
+          <Box component="summary" sx={{ minHeight: 44, display: 'list-item', fontWeight: 700, pt: 1 }}>
+            {say`If it goes wrong`}
+          </Box>
+          {step.rescues.map((line) => (
+            <Box key={line} sx={{ mt: 0.5 }}>
+              {line}
+            </Box>
+          ))}
+        </Box>
+      )}
       {asking === 'check' && (
         <CheckGate check={step.check!} busy={tap.busy} onHolds={finish} onNotYet={() => ask('minutes')} />
       )}
@@ -269,61 +298,4 @@ function Nothing({ view }: { view: BenchView }) {
       </p>
     </section>
   );
-}
-
-function Card({ name, text, detail }: { name: string; text: string; detail: string }) {
-  return (
-    <Box sx={{ p: 2, border: '2px solid var(--zl-line)', borderRadius: 2, bgcolor: 'var(--zl-card)', minWidth: 0 }}>
-      <Box sx={{ color: 'var(--zl-muted)', fontSize: 17 }}>{name}</Box>
-      <Box
-        sx={{
-          fontFamily: headingFont,
-          fontWeight: 700,
-          fontSize: text.length > 34 ? 23 : 32,
-          lineHeight: 1.15,
-          overflowWrap: 'anywhere',
-        }}
-      >
-        {text}
-      </Box>
-      {detail && <Box sx={{ fontSize: 17, mt: 0.5 }}>{detail}</Box>}
-    </Box>
-  );
-}
-
-function Then({ step, today, time }: { step: BenchStep; today: string; time: (m: number) => string }) {
-  return (
-    <Box sx={{ display: 'flex', gap: 2, py: 1.5, borderBottom: '2px solid var(--zl-line)', alignItems: 'center' }}>
-      <Box
-        sx={{ width: 96, flex: '0 0 auto', fontFamily: headingFont, fontWeight: 700, fontSize: 24, lineHeight: 1.1 }}
-      >
-        {time(step.start)}
-        {step.day !== today && <Box sx={{ fontSize: 15, fontWeight: 400, color: 'var(--zl-muted)' }}>{step.day}</Box>}
-      </Box>
-      <Box
-        aria-hidden
-        sx={{ width: 14, alignSelf: 'stretch', borderRadius: 1, bgcolor: 'var(--zl-zest)', flex: '0 0 auto' }}
-      />
-      <Box sx={{ minWidth: 0 }}>
-        <Box sx={{ fontWeight: 700, fontSize: 22 }}>{step.name}</Box>
-        <Box sx={{ color: 'var(--zl-muted)', fontSize: 17 }}>
-          {step.order}
-          {step.hurry && ` · ${step.hurry.replace(/^N/, 'n')}`}
-        </Box>
-      </Box>
-    </Box>
-  );
-}
-
-function Section({ name, children }: { name: string; children: React.ReactNode }) {
-  return (
-    <Box component="section" sx={{ mt: 3.5 }}>
-      <Label>{name}</Label>
-      {children}
-    </Box>
-  );
-}
-
-function Label({ children }: { children: React.ReactNode }) {
-  return <Box sx={{ fontWeight: 700, color: 'var(--zl-muted)', fontSize: 17, mb: 0.5 }}>{children}</Box>;
 }

@@ -4,10 +4,12 @@ import { say } from '@/core/words/say';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useEffect, useState } from 'react';
+import { counted } from '@/core/measure/counted';
 import type { CapacityAnswer, CapacityQuestion } from '@/server/orders/capacity';
 import { canWeTakeAction } from '../actions';
 import { TONE_SHAPES } from '../parts/status';
-import { OneMoreFields, useOneMore } from './one-more-fields';
+import { newOrderAddress } from './new-order-address';
+import { TelephoneFields, useTelephone, type Telephone } from './telephone-fields';
 import { KitchenLink } from '../kitchens/kitchen-link';
 
 /** Typing that comes in a burst is asked once. Milliseconds. */
@@ -18,7 +20,7 @@ type Said = { of: string; answer: CapacityAnswer } | { of: string; problem: stri
 
 /** "Can you do one more?", answered while the customer is on the telephone. */
 export function CanWeTake({ firstPickup, zone }: { firstPickup: string; zone: string }) {
-  const state = useOneMore(firstPickup, zone);
+  const state = useTelephone(firstPickup);
   const [said, setSaid] = useState<Said | null>(null);
   const asked = state.question && JSON.stringify(state.question);
   useEffect(() => {
@@ -43,20 +45,11 @@ export function CanWeTake({ firstPickup, zone }: { firstPickup: string; zone: st
       sx={{ mb: 3, p: 2, border: '1px solid var(--zl-line)', borderRadius: 2, bgcolor: 'var(--zl-card)' }}
     >
       <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 1.25 }}>{say`Can we take one more?`}</Box>
-      <Box
-        sx={{
-          display: 'grid',
-          gap: 1.25,
-          gridTemplateColumns: { xs: '1fr', sm: 'minmax(160px, 1.2fr) 100px minmax(240px, 1fr)' },
-          maxWidth: 640,
-        }}
-      >
-        <OneMoreFields state={state} />
-      </Box>
+      <TelephoneFields state={state} zone={zone} />
       <Box role="status" sx={{ mt: 1.5, minHeight: 62 }}>
         {now && 'problem' in now && <b>{now.problem}</b>}
         {now && 'answer' in now && state.question && (
-          <Answer answer={now.answer} question={state.question} onTakeEarliest={(pickup) => state.set({ pickup })} />
+          <Answer answer={now.answer} question={state.question} set={state.set} />
         )}
       </Box>
     </Box>
@@ -66,14 +59,13 @@ export function CanWeTake({ firstPickup, zone }: { firstPickup: string; zone: st
 function Answer({
   answer,
   question,
-  onTakeEarliest,
+  set,
 }: {
   answer: CapacityAnswer;
   question: CapacityQuestion;
-  onTakeEarliest: (pickup: string) => void;
+  set: Telephone['set'];
 }) {
   const tone = TONES[answer.fits];
-  const order = new URLSearchParams({ ...question, portions: `${question.portions}`, size: answer.tiers });
   return (
     <Box sx={{ display: 'flex', alignItems: 'center', flexWrap: 'wrap', gap: 1.5 }}>
       <Box sx={{ flex: '1 1 360px' }}>
@@ -84,22 +76,32 @@ function Answer({
           <b>{answer.sentence}</b>
         </Box>
         <Box sx={{ color: 'var(--zl-muted)', fontSize: 14 }}>
-          {[answer.size, ...answer.others].join(' · ')}
+          {[say`${answer.cake.text}: ${counted(answer.cake.portions, 'portion')}`, ...answer.others].join(' · ')}
           {answer.earliest && say` · the earliest, with nobody else moved: ${answer.earliest.text}`}
         </Box>
+        {answer.instead.length > 0 && (
+          <Box sx={{ display: 'flex', alignItems: 'center', flexWrap: 'wrap', gap: 0.75, mt: 0.75, fontSize: 14 }}>
+            {say`Or`}
+            {answer.instead.map((o) => (
+              <Button key={o.text} size="small" color="secondary" variant="outlined" onClick={() => set({ cake: o })}>
+                {o.text}
+              </Button>
+            ))}
+          </Box>
+        )}
       </Box>
       {answer.fits === 'no' && answer.earliest && (
         <Button
           variant="outlined"
           color="secondary"
-          onClick={() => onTakeEarliest(answer.earliest!.value)}
+          onClick={() => set({ pickup: answer.earliest!.value })}
         >{say`Ask for the earliest`}</Button>
       )}
       <Button
         variant={answer.fits === 'no' ? 'outlined' : 'contained'}
         color={answer.fits === 'no' ? 'secondary' : 'primary'}
         component={KitchenLink}
-        href={`/orders/new?${order}`}
+        href={newOrderAddress(answer.cake, question)}
       >{say`Write the order`}</Button>
     </Box>
   );

@@ -21,12 +21,14 @@ const rects = () =>
     ['x', 'y', 'width', 'height'].map((a) => Number(r.getAttribute(a))),
   );
 
+const outlines = () => [...document.querySelectorAll('path')].map((p) => p.getAttribute('d'));
+
 describe('the cake cut open', () => {
   it('is drawn to the millimetre: every stratum where it lies, the coat around it', () => {
     render(<CrossSection section={section([{ tiers: [tier], count: 1, name: 'round 20 cm' }])} />);
     expect(screen.getByRole('img', { name: 'Cross-section: round 20 cm' })).toBeTruthy();
     const drawn = rects();
-    expect(drawn).toContainEqual([-105, -61, 210, 61]);
+    expect(outlines()).toEqual(expect.arrayContaining(['M-105 0V-61H105V0Z', 'M-100 0V-56H100V0Z']));
     expect(drawn).toContainEqual([-100, -25, 200, 25]);
     expect(drawn).toContainEqual([-90, -31, 180, 6]);
     expect(drawn).toContainEqual([-100, -31, 10, 6]);
@@ -53,6 +55,21 @@ describe('the cake cut open', () => {
     };
     render(<CrossSection section={section([{ tiers: [roll], count: 3, name: 'roll of 38 cm' }])} />);
     expect(document.querySelector('circle')!.getAttribute('r')).toBe('55');
-    expect(document.querySelector('path')!.getAttribute('stroke-width')).toBe('10');
+    expect(document.querySelectorAll('path[stroke-width="10"]')).toHaveLength(1);
+  });
+  it('a house has its gable, coated as far as its wall, and a dome its round', () => {
+    const house: TierSection = {
+      ...tier,
+      ...{ form: { form: 'house', length: 190, width: 160, wall: 140, ridge: 220 }, width: 160, body: 220 },
+    };
+    const dome: TierSection = { ...tier, form: { form: 'half-sphere', diameter: 70 }, width: 70, body: 35 };
+    const stacks = [
+      { tiers: [house], count: 1, name: 'house' },
+      { tiers: [dome], count: 12, name: 'dome' },
+    ];
+    render(<CrossSection section={section(stacks)} />);
+    expect(outlines()).toContain('M-80 0V-140L0 -220L80 -140V0Z');
+    expect(outlines()).toContain('M-85 0V-145L0 -225L85 -145V0Z');
+    expect(outlines()).toContain('M-35 0A35 35 0 0 1 35 0Z');
   });
 });

@@ -49,30 +49,42 @@ export function Answer({ view, pickup }: { view: OrderView; pickup: string }) {
 export function Allergens({ view }: { view: OrderView }) {
   const clash = new Set<string>(view.avoid);
   return (
-    <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, mt: 2 }}>
-      {view.allergens.map((a) => (
-        <Chip
-          key={a.allergen}
-          size="small"
-          label={clash.has(a.allergen) ? say`■ ${term(a.allergen)}: must not` : term(a.allergen)}
-          title={a.from.join(', ')}
-          sx={
-            clash.has(a.allergen)
-              ? { bgcolor: 'var(--zl-misses)', color: '#fff' }
-              : { bgcolor: 'transparent', color: 'inherit', border: '1.5px solid var(--zl-ink)' }
-          }
-        />
-      ))}
-      {view.avoid
-        .filter((a) => !view.allergens.some((x) => x.allergen === a))
-        .map((a) => (
+    <>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, mb: 1 }}>
+        {view.allergens.map((a) => (
           <Chip
-            key={a}
+            key={a.allergen}
             size="small"
-            label={say`● without ${term(a)}, as asked`}
-            sx={{ bgcolor: 'var(--zl-holds)', color: '#fff' }}
+            label={clash.has(a.allergen) ? say`■ ${term(a.allergen)}: must not` : term(a.allergen)}
+            title={a.from.join(', ')}
+            sx={
+              clash.has(a.allergen)
+                ? { bgcolor: 'var(--zl-misses)', color: '#fff' }
+                : { bgcolor: 'transparent', color: 'inherit', border: '1.5px solid var(--zl-ink)' }
+            }
           />
         ))}
-    </Box>
+        {view.avoid
+          .filter((a) => !view.allergens.some((x) => x.allergen === a))
+          .map((a) => (
+            <Chip
+              key={a}
+              size="small"
+              label={say`● without ${term(a)}, as asked`}
+              sx={{ bgcolor: 'var(--zl-holds)', color: '#fff' }}
+            />
+          ))}
+      </Box>
+      {view.contacts.length > 0 && (
+        <Box component="section" aria-label={say`Comes near it`} sx={{ mb: 1.5, color: 'var(--zl-tightText)' }}>
+          <b>▲ {say`Comes near it`}</b>
+          <Box component="ul" sx={{ m: 0, pl: 2.5, fontSize: 14 }}>
+            {view.contacts.map((c) => (
+              <li key={c}>{c}</li>
+            ))}
+          </Box>
+        </Box>
+      )}
+    </>
   );
 }

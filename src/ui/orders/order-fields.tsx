@@ -1,19 +1,27 @@
 'use client';
 
 import { say } from '@/core/words/say';
-import FormControl from '@mui/material/FormControl';
-import FormHelperText from '@mui/material/FormHelperText';
-import FormLabel from '@mui/material/FormLabel';
 import TextField from '@mui/material/TextField';
 import { Controller, type Control } from 'react-hook-form';
 import type { OrderForm } from '@/core/input/order-input';
 import { WhenField } from '../parts/when-fields';
-import { AllergenBoxes } from '../parts/allergen-boxes';
-import type { OrderFormView } from '@/server/orders/order-pages';
+import type { OrderFormView } from '@/server/orders/order-form';
 
 interface OrderTextProps {
   control: Control<OrderForm>;
-  name: 'title' | 'customer' | 'portions' | 'inscription' | 'note';
+  name:
+    | 'title'
+    | 'customer'
+    | 'portions'
+    | 'inscription'
+    | 'inscriptionAt'
+    | 'colours'
+    | 'note'
+    | 'goesTo'
+    | 'box'
+    | 'standsHours'
+    | 'standsCelsius'
+    | 'holdsUntil';
   label: string;
   hint?: string;
   type?: string;
@@ -30,18 +38,28 @@ export function OrderText({ control, name, label, hint, ...rest }: OrderTextProp
         <TextField
           {...field}
           {...rest}
+          value={field.value ?? ''}
+          slotProps={rest.type === 'date' ? { inputLabel: { shrink: true } } : {}}
           id={`order-${name}`}
           label={label}
           minRows={rest.multiline ? 3 : undefined}
           error={fieldState.invalid}
-          helperText={fieldState.error?.message ?? hint ?? ' '}
+          helperText={fieldState.error?.message ?? hint}
         />
       )}
     />
   );
 }
 
-export function Pickup({ control, form, known }: { control: Control<OrderForm>; form: OrderFormView; known: boolean }) {
+export function Pickup({
+  control,
+  form,
+  known,
+}: {
+  control: Control<OrderForm>;
+  form: Pick<OrderFormView, 'zone' | 'earliest' | 'latest'>;
+  known: boolean;
+}) {
   return (
     <Controller
       control={control}
@@ -57,25 +75,6 @@ export function Pickup({ control, form, known }: { control: Control<OrderForm>; 
           onBlur={field.onBlur}
           error={fieldState.error?.message}
         />
-      )}
-    />
-  );
-}
-
-/** What the eaters must not get: boxes, so that nothing is misspelt. */
-export function Avoid({ control }: { control: Control<OrderForm> }) {
-  return (
-    <Controller
-      control={control}
-      name="avoid"
-      render={({ field, fieldState }) => (
-        <FormControl error={fieldState.invalid} component="fieldset">
-          <FormLabel component="legend">{say`The eaters must not get`}</FormLabel>
-          <AllergenBoxes chosen={field.value} onChange={field.onChange} />
-          <FormHelperText>
-            {fieldState.error?.message ?? say`Checked against every ingredient. Local food law comes first.`}
-          </FormHelperText>
-        </FormControl>
       )}
     />
   );

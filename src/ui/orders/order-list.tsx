@@ -12,7 +12,7 @@ import TextField from '@mui/material/TextField';
 import { useMemo, useState } from 'react';
 import type { OrderLine } from '@/server/orders/order-pages';
 import { bringBackAction } from '../actions';
-import { finder } from '../finding/finder';
+import { finder } from '@/finding/finder';
 import { Page } from '../parts/page';
 import { useAction } from '../parts/use-action';
 import { StatusMark } from '../parts/status-mark';
@@ -150,6 +150,8 @@ function Lines({
                   {o.title}
                 </Box>
                 <Box sx={{ color: 'var(--zl-muted)', fontSize: 13 }}>{o.customer}</Box>
+                {o.heldUntil && <Box sx={{ fontSize: 13 }}>{say`enquiry, held until ${o.heldUntil}`}</Box>}
+                {o.lapsed && <Box sx={{ fontSize: 13 }}>{say`enquiry, lapsed`}</Box>}
               </TableCell>
               <TableCell>{o.cake}</TableCell>
               <TableCell align="right">

@@ -11,10 +11,16 @@ import { bringBackAction, changePartAction, handOverAction, leaveOutAction, take
 import { Cautions } from '../parts/caution';
 import { Page } from '../parts/page';
 import { useAction } from '../parts/use-action';
+import { Buying } from './buying';
+import { Fold } from '../parts/fold';
+import { CutForGuests } from '../section/cut-for-guests';
+import { Agreed } from './agreed';
 import { CrossSection } from './cross-section';
+import { TierPartsList } from './tier-parts';
 import { OrderLadder } from './order-ladder';
 import { PartTable } from './part-table';
 import { Answer, Allergens } from './order-answer';
+import { useInKitchen } from '../kitchens/in-kitchen';
 import { KitchenLink } from '../kitchens/kitchen-link';
 import { NewerRulesNote } from './newer-rules-note';
 import { Note } from '../parts/note';
@@ -22,6 +28,7 @@ import { Note } from '../parts/note';
 /** One order: its ladder, its answer, and what it is made of. */
 export function OrderPage({ view }: { view: OrderView }) {
   const action = useAction();
+  const within = useInKitchen();
   const { planned } = view;
   const left = planned?.open ?? [];
   return (
@@ -32,6 +39,12 @@ export function OrderPage({ view }: { view: OrderView }) {
       actions={
         view.state === 'open' ? (
           <>
+            <Button
+              variant="outlined"
+              color="secondary"
+              href={within(`/api/orders/${view.id}/run-sheet`)}
+              target="_blank"
+            >{say`Run sheet (PDF)`}</Button>
             <Button
               variant="outlined"
               color="secondary"
@@ -50,7 +63,9 @@ export function OrderPage({ view }: { view: OrderView }) {
             color="secondary"
             disabled={action.busy}
             onClick={() => action.run(() => bringBackAction(view.id, view.version))}
-          >{say`Bring back`}</Button>
+          >
+            {view.state === 'lapsed' ? say`Take it up after all` : say`Bring back`}
+          </Button>
         )
       }
     >
@@ -68,7 +83,12 @@ export function OrderPage({ view }: { view: OrderView }) {
           {planned && <OrderLadder planned={planned} />}
         </Box>
         <Box sx={{ minWidth: 0 }}>
+          <Agreed view={view} />
+          <Allergens view={view} />
           <CrossSection section={view.section} />
+          <Fold title={say`How it is cut`}>
+            <CutForGuests {...view.cut} />
+          </Fold>
           <Box component="h2" sx={{ typography: 'h2', mt: 2, mb: 0.5 }}>{say`Breakdown`}</Box>
           {view.newerRules && view.newerRules.changes.length > 0 && (
             <NewerRulesNote
@@ -99,11 +119,13 @@ export function OrderPage({ view }: { view: OrderView }) {
               ? { onChange: (change) => action.run(() => changePartAction(view.id, view.version, change)) }
               : {})}
           />
+          <TierPartsList tiers={view.tierParts} />
           {view.leftOvers.map((l) => (
             <Box key={l} sx={{ mt: 0.75, fontSize: 14, color: 'var(--zl-muted)' }}>
               {l}
             </Box>
           ))}
+          <Buying cost={view.cost} notInTime={view.planned?.notInTime ?? []} />
           {view.without.map((w) => (
             <Box key={w.role} sx={{ display: 'flex', alignItems: 'center', py: 0.5, color: 'var(--zl-muted)' }}>
               <Box sx={{ flex: 1 }}>
@@ -158,12 +180,6 @@ export function OrderPage({ view }: { view: OrderView }) {
                   ))}
                 </TextField>
               ))}
-            </Box>
-          )}
-          <Allergens view={view} />
-          {view.note && (
-            <Box sx={{ mt: 2 }}>
-              <b>{say`Note:`}</b> {view.note}
             </Box>
           )}
           <Cautions texts={view.cautions} />

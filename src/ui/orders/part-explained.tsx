@@ -43,7 +43,10 @@ export function Explained({
       {p.portions.length > 1 && (
         <Numbers
           name={say`Of it`}
-          rows={p.portions.map((x) => [grams(x.grams), x.leftOver ? say`${x.use} (feeds other parts)` : x.use])}
+          rows={p.portions.map((x) => [
+            grams(x.grams),
+            x.leftOver ? say`${x.use} (feeds other parts)` : x.at === null ? x.use : `${x.use} · ${x.at}`,
+          ])}
         />
       )}
       {p.drawn.map((d) => (
@@ -51,7 +54,7 @@ export function Explained({
           {tell(d)}
         </Box>
       ))}
-      <Numbers name={say`Weigh`} rows={p.lines.map((l) => [grams(l.grams), l.name])} />
+      <Numbers name={say`Weigh`} rows={[...p.lines, ...p.takes].map((l) => [grams(l.grams), l.name])} />
       {onChange && (
         <>
           <SetAmount part={p} busy={busy} onChange={onChange} />
@@ -83,8 +86,8 @@ function Numbers({ name, rows }: { name: string; rows: [string, string][] }) {
     <>
       <Box sx={{ mt: 1, color: 'var(--zl-muted)', fontSize: 12.5, fontWeight: 700 }}>{name}</Box>
       <Box component="dl" sx={{ m: 0, display: 'grid', gridTemplateColumns: 'auto 1fr', columnGap: 2, rowGap: 0.25 }}>
-        {rows.map(([value, label]) => (
-          <Box key={label} sx={{ display: 'contents' }}>
+        {rows.map(([value, label], i) => (
+          <Box key={`${i} ${label}`} sx={{ display: 'contents' }}>
             <Box component="dt" sx={{ textAlign: 'right', fontWeight: 700 }}>
               {value}
             </Box>

@@ -13,11 +13,13 @@ const part = (change: Partial<PartView> = {}): PartView => ({
     optional: false,
     allergens: [],
     exchanged: false,
+    into: null,
+    takes: [],
     batchWith: [],
   },
   portions: [
-    { use: 'layers', grams: 800, leftOver: false },
-    { use: 'trimmings', grams: 48, leftOver: true },
+    { use: 'layers', grams: 800, leftOver: false, at: 'Stack and fill' },
+    { use: 'trimmings', grams: 48, leftOver: true, at: null },
   ],
   drawn: [],
   lines: [

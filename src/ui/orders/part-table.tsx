@@ -25,7 +25,10 @@ export function PartTable({ parts, onChange, busy = false }: PartTableProps) {
       {parts.map((p) => {
         const shown = open === p.role;
         return (
-          <Box key={p.role} sx={{ borderBottom: '1px solid var(--zl-line)', py: 0.75 }}>
+          <Box
+            key={p.role}
+            sx={{ borderBottom: '1px solid var(--zl-line)', py: 0.75, ...(p.into !== null && { pl: 2.5 }) }}
+          >
             <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1.5 }}>
               <Box sx={{ flex: 1, minWidth: 0 }}>
                 <Box
@@ -37,7 +40,7 @@ export function PartTable({ parts, onChange, busy = false }: PartTableProps) {
                 </Box>
                 {p.optional && <Muted> {say`may be left out`}</Muted>}
                 <Box sx={{ color: 'var(--zl-muted)', fontSize: 13 }}>
-                  {p.formula.name}
+                  {p.into === null ? p.formula.name : say`goes into ${p.into.toLowerCase()}`}
                   {p.exchanged && say` · exchanged`}
                   {p.batchWith.length > 0 && say` · one batch with ${p.batchWith.join(', ')}`}
                 </Box>
@@ -66,7 +69,9 @@ export function PartTable({ parts, onChange, busy = false }: PartTableProps) {
                 {p.computed !== null && <Muted> {say`by hand`}</Muted>}
               </Box>
             </Box>
-            {shown && <Explained key={p.grams} part={p} busy={busy} {...(onChange ? { onChange } : {})} />}
+            {shown && (
+              <Explained key={p.grams} part={p} busy={busy} {...(onChange && p.into === null ? { onChange } : {})} />
+            )}
           </Box>
         );
       })}

@@ -108,10 +108,16 @@ export function PullListPage({ view }: { view: PullListView }) {
                   component="ul"
                   sx={{ m: 0, mt: 0.25, p: 0, listStyle: 'none', display: 'flex', flexWrap: 'wrap', columnGap: 2 }}
                 >
-                  {w.lines.map((l) => (
-                    <li key={l.ingredient}>
+                  {w.lines.map((l, i) => (
+                    <li key={`${i} ${l.ingredient}`}>
                       <b>{grams(l.grams)}</b> {l.name}
                       {l.count && ` (${l.count})`}
+                      <LineNote line={l} />
+                    </li>
+                  ))}
+                  {w.takes.map((t, i) => (
+                    <li key={`made ${i}`}>
+                      <b>{grams(t.grams)}</b> {say`${t.name}, made here`}
                     </li>
                   ))}
                 </Box>
@@ -133,4 +139,14 @@ export function PullListPage({ view }: { view: PullListView }) {
       {action.message}
     </Page>
   );
+}
+
+/** What a line says beside its weight: its use, and between what and until what sign where it is to texture or to taste. */
+function LineNote({ line: { note, range } }: { line: PullListView['list']['weighOuts'][number]['lines'][number] }) {
+  const { grams } = useReading();
+  const said = [
+    ...(note ? [note] : []),
+    ...(range ? [say`${grams(range.low)} to ${grams(range.high)}, until ${range.sign}`] : []),
+  ];
+  return said.length > 0 ? <span style={{ color: 'var(--zl-muted)' }}>{`, ${said.join(', ')}`}</span> : null;
 }

@@ -19,6 +19,7 @@ export function Shopping({ view, ticks }: { view: PullListView; ticks: Ticks }) 
       {buys.map((g) => (
         <Box key={g.supplier} sx={{ mb: 1.5 }}>
           <Box sx={{ fontWeight: 700, color: 'var(--zl-muted)' }}>{g.supplier}</Box>
+          <OrderTime order={view.orderBy[g.supplier]} />
           {g.lines
             .filter((l) => l.buy > 0)
             .map((l) => (
@@ -40,6 +41,17 @@ export function Shopping({ view, ticks }: { view: PullListView; ticks: Ticks }) 
             ))}
         </Box>
       ))}
+    </Box>
+  );
+}
+
+/** Until when it can be ordered; what comes too late is said in the colour of what misses, with its sign. */
+function OrderTime({ order }: { order: PullListView['orderBy'][string] | undefined }) {
+  if (!order) return null;
+  return (
+    <Box sx={{ fontSize: 14, color: order.late ? 'var(--zl-missesText)' : 'inherit' }}>
+      {order.late ? '■ ' : ''}
+      {order.text}
     </Box>
   );
 }

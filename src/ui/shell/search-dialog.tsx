@@ -10,7 +10,7 @@ import { AskingProvider } from '../asking/asking-provider';
 import { NotAnsweredNote } from '../asking/not-answered';
 import { EVERYTHING_TO_FIND } from '../asking/questions';
 import { useAsked } from '../asking/use-asked';
-import { finder, type Hit } from '../finding/finder';
+import { finder, type Hit } from '@/finding/finder';
 import { useInKitchen } from '../kitchens/in-kitchen';
 
 /** Shown of each group, so that one group does not push the others out of sight. */

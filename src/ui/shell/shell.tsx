@@ -24,7 +24,7 @@ const PLACES = [
   { href: '/pull-list', name: say`Pull list` },
   { href: '/formulas', name: say`Formulas` },
   { href: '/workbench', name: say`Workbench` },
-  { href: '/kitchen', name: say`Kitchen` },
+  { href: '/kitchen', name: say`Kitchen`, also: '/builds' },
 ];
 
 /** The bar with the places of the kitchen, and below it the place one is in. Outside of kitchens there are no places. */
@@ -37,7 +37,10 @@ export function Shell({ children }: { children: ReactNode }) {
   useArrival(path);
   const places = (kitchen ? PLACES : []).map((p) => ({
     ...p,
-    here: p.href === '/' ? path === within('/') : path.startsWith(within(p.href)),
+    here:
+      p.href === '/'
+        ? path === within('/')
+        : [p.href, ...('also' in p ? [p.also] : [])].some((href) => path.startsWith(within(href))),
   }));
   return (
     <Box data-hydrated={hydrated || undefined} sx={{ minHeight: '100dvh', display: 'flex', flexDirection: 'column' }}>

@@ -11,13 +11,16 @@ Object.assign(globalThis, { TextEncoder, TextDecoder });
 let answers: Record<string, unknown> = {};
 /** Every path that was asked. */
 export let asked: string[] = [];
+/** What was sent with each of them that had something with it. */
+export let sent: unknown[] = [];
 
 export function serverAnswers(byPath: Record<string, unknown>): void {
   answers = byPath;
 }
 
-globalThis.fetch = ((path: string) => {
+globalThis.fetch = ((path: string, init?: RequestInit) => {
   asked.push(path);
+  if (typeof init?.body === 'string') sent.push(JSON.parse(init.body));
   if (!(path in answers)) return Promise.reject(new TypeError('Failed to fetch'));
   const body = answers[path];
   const refused = body instanceof Refusal;
@@ -37,6 +40,7 @@ afterEach(() => {
   cleanup();
   answers = {};
   asked = [];
+  sent = [];
 });
 
 /** Renders a component as pages do, and gives a hand to use it with. */

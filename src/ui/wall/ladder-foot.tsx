@@ -25,7 +25,7 @@ export const LadderFoot = memo(function LadderFoot({
   onToggle: (order: number) => void;
 }) {
   const tone = toneOf(ladder.status);
-  const title = fitName(ladder.title, width, TITLE, 2);
+  const title = fitName(ladder.held ? say`${ladder.title} (enquiry)` : ladder.title, width, TITLE, 2);
   return (
     <div className="zl-foot">
       {open && (

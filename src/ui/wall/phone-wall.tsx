@@ -51,6 +51,19 @@ export function PhoneWall({
           ))}
         </Part>
       )}
+      {view.toAgree.length > 0 && (
+        <Part name={say`To be agreed`}>
+          {view.toAgree.map((u) => (
+            <li key={`${u.order} ${u.what}`}>
+              <KitchenLink href={`/orders/${u.order}`}>
+                <span className="zl-phone-when">{u.by}</span>
+                <span className="zl-phone-what">{say`${u.title}: ${u.what}`}</span>
+                {u.over && <span className="zl-tone-tight">▲ {say`over`}</span>}
+              </KitchenLink>
+            </li>
+          ))}
+        </Part>
+      )}
       <Part name={say`Now`}>
         {once((r) => r.state === 'running').map((s) => (
           <Work key={s.rung.step} {...s} when={say`since ${time(s.rung.start)}`} now onOpen={onOpen} />

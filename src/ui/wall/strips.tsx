@@ -1,7 +1,7 @@
 import { say, term } from '@/core/words/say';
 import { memo } from 'react';
 import type { LadderView, RungView } from '@/server/ladder/ladder-view';
-import type { OvenView, StoreView } from '@/server/wall/strips-view';
+import type { OvenView, StandingView, StoreView } from '@/server/wall/strips-view';
 import type { WallView } from '@/server/wall/wall-view';
 import { lanes } from '../ladder/lanes';
 import { placeLook } from '../ladder/places';
@@ -52,6 +52,7 @@ export const Strips = memo(function Strips({
           id={h.id}
           name={h.name}
           shifts={h.shifts}
+          standing={h.standing}
           jobs={jobs.get(h.id) ?? []}
           pinches={pinches}
           scale={scale}
@@ -106,6 +107,7 @@ function FoldedStrip({
   scale,
   left,
   width,
+  standing = [],
   opacity = 1,
   onOpen,
 }: {
@@ -115,6 +117,7 @@ function FoldedStrip({
   scale: TimeScale;
   left: number;
   width: number;
+  standing?: readonly StandingView[];
   opacity?: number;
   onOpen: (step: string) => void;
 }) {
@@ -139,6 +142,11 @@ function FoldedStrip({
       {shapes.map(({ of, fill, stroke }) => (
         <path key={fill} d={of.map(block).join('')} style={{ fill, stroke }} />
       ))}
+      {standing.map((s) => (
+        <path key={`${s.name} ${s.start}`} d={block(s)} className="zl-standing">
+          <title>{s.name}</title>
+        </path>
+      ))}
     </svg>
   );
 }
@@ -147,6 +155,7 @@ const HandStrip = memo(function HandStrip({
   id,
   name,
   shifts,
+  standing,
   jobs,
   pinches,
   scale,
@@ -158,6 +167,7 @@ const HandStrip = memo(function HandStrip({
   id: string;
   name: string;
   shifts: [number, number][];
+  standing: StandingView[];
   jobs: Job[];
   pinches: Pinched[];
   scale: TimeScale;
@@ -180,7 +190,7 @@ const HandStrip = memo(function HandStrip({
         { of: open.filter(pinched), fill: 'var(--zl-misses)' },
         { of: jobs.filter((j) => j.state === 'running'), fill: 'var(--zl-zest)', stroke: 'var(--zl-zestEdge)' },
       ]}
-      {...{ scale, left, width, onOpen }}
+      {...{ scale, left, width, onOpen, standing }}
       opacity={lit ? 1 : 0.3}
     />
   );
@@ -209,6 +219,7 @@ const OvenStrip = memo(function OvenStrip(props: OvenProps) {
     <FoldedStrip
       label={say`${oven.name}: ${oven.loads.length} loads`}
       lying={oven.loads}
+      standing={oven.standing}
       shapes={[
         { of: oven.loads.filter((l) => !hot(l)), fill: heat(LEAST_HEAT) },
         { of: oven.loads.filter(hot), fill: heat(LEAST_HEAT + 30) },
@@ -228,6 +239,14 @@ function OpenOven({ oven, scale, left, width, onOpen }: OvenProps) {
   const side = lanes(boxes);
   return (
     <div className="zl-strip zl-strip-oven" style={{ left, width: width - 2, height: scale.height }}>
+      {oven.standing.map((s) => (
+        <div
+          key={`${s.name} ${s.start}`}
+          className="zl-standing-load"
+          title={s.name}
+          style={extent(scale, s.start, s.end)}
+        />
+      ))}
       {oven.loads.map((l, i) => {
         const { top, height } = extent(scale, l.start, l.end);
         const { lane, of } = side[i]!;

@@ -164,6 +164,15 @@ function Pinching({ view, onShow, problems, onProblem }: WallHeadProps) {
           {TONE_SHAPES[toneOf(l.status)]} {l.title}
         </button>
       ))}
+      {view.toAgree.length > 0 && (
+        <KitchenLink
+          href={`/orders/${view.toAgree[0]!.order}`}
+          style={{ color: view.toAgree[0]!.over ? 'var(--zl-tightText)' : 'inherit', whiteSpace: 'nowrap' }}
+          title={view.toAgree.map((u) => say`${u.title}: ${u.what} by ${u.by}`).join('\n')}
+        >
+          <span aria-hidden>▢</span> {say`${view.toAgree.length} to agree`}
+        </KitchenLink>
+      )}
       {problems > 0 && (
         <button type="button" onClick={() => onProblem(1)} title={say`The next that needs a look (P)`}>
           {say`next of ${problems} ›`}

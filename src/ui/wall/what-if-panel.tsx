@@ -15,6 +15,7 @@ import { PlanComparison } from './plan-comparison';
 import { SidePanel } from './side-panel';
 import { WhatIfFields } from './what-if-fields';
 import type { Supposed } from './supposed';
+import { newOrderAddress } from '../orders/new-order-address';
 import { KitchenLink } from '../kitchens/kitchen-link';
 
 /** Supposes things on a copy of the plan, compares the two, and takes the copy over or puts it away. */
@@ -93,7 +94,10 @@ export function WhatIfPanel({
               <Button
                 variant="contained"
                 component={KitchenLink}
-                href={`/orders/new?${new URLSearchParams({ ...order, portions: `${order.portions}` })}`}
+                href={newOrderAddress(
+                  { build: order.build ?? '', size: order.size ?? '', swaps: order.swaps ?? {} },
+                  order,
+                )}
               >{say`Write the order`}</Button>
             ) : (
               <Button

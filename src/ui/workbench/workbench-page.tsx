@@ -12,7 +12,7 @@ import { Page } from '../parts/page';
 import type { RowPiece } from '@/core/shape/cutting-scheme';
 import type { Form } from '@/core/shape/form';
 import { CutDrawing, PanelDrawing, SheetDrawing } from './drawings';
-import { finder } from '../finding/finder';
+import { finder } from '@/finding/finder';
 import { CalcField } from './fields';
 import { startValues, toInput, type Values } from './typed-values';
 import { Results } from './results';

@@ -1,0 +1,152 @@
+'use client';
+
+import { useRef, type PointerEvent } from 'react';
+import { say } from '@/core/words/say';
+import type { DrawnPiece } from '@/core/compose/drawn';
+import { samePlace, type Place } from '@/core/compose/place';
+import { formName } from '@/core/shape/form';
+import { PieceDrawn, type PieceOf } from '../section/piece-drawn';
+import { placedIn, type Placed } from '../section/placed';
+
+interface SectionEditorProps {
+  pieces: readonly DrawnPiece[];
+  chosen: Place | null;
+  /** How long it took to reckon, ms: told on the drawing for whoever measures. */
+  ms: number | null;
+  nameOf: (piece: string) => string;
+  onChoose: (place: Place) => void;
+  /** The upper edge of what is chosen is dragged so far from where it was, mm; `goesOn` after the first move. */
+  onDrag: (place: Place, from: number, by: number, goesOn: boolean) => void;
+}
+
+/** The cake cut open, to scale: everything on it can be touched, and the edge of what is chosen can be dragged. */
+export function SectionEditor({ pieces, chosen, ms, nameOf, onChoose, onDrag }: SectionEditorProps) {
+  const drag = useRef<{ y: number; scale: number; from: number; moved: boolean } | null>(null);
+  const { placed, width, height } = placedIn(pieces);
+  const left = 118;
+  const board = 8;
+  // Words are as large on a wide cake as on a high one.
+  const letters = Math.max(0.55, width / 430, height / 300);
+  const view = [-left * letters, -16, width + (left + 20) * letters, height + board + 44 * letters];
+  const bar = width > 220 ? 100 : 50;
+
+  const touchOf = (piece: DrawnPiece) => (what: PieceOf) => {
+    const place = placeOf(piece, what);
+    return { chosen: samePlace(place, chosen), props: { 'data-place': '', onClick: () => onChoose(place) } };
+  };
+
+  const begin = (from: number) => (e: PointerEvent<SVGElement>) => {
+    const svg = e.currentTarget.ownerSVGElement!;
+    e.currentTarget.setPointerCapture(e.pointerId);
+    const matrix = svg.getScreenCTM();
+    drag.current = { y: e.clientY, scale: matrix?.a ?? 1, from, moved: false };
+  };
+  const move = (place: Place) => (e: PointerEvent<SVGElement>) => {
+    const d = drag.current;
+    if (!d) return;
+    const by = (d.y - e.clientY) / d.scale;
+    if (!d.moved && Math.abs(by) < 0.5) return;
+    onDrag(place, d.from, by, d.moved);
+    d.moved = true;
+  };
+  const end = () => {
+    drag.current = null;
+  };
+
+  return (
+    // What can be touched here stands in words in the list of places, which keyboards and screen readers use.
+    <svg
+      className="zl-section"
+      viewBox={view.join(' ')}
+      aria-hidden="true"
+      data-testid="section"
+      data-ms={ms ?? undefined}
+    >
+      {placed.map((p) => (
+        <g key={p.piece.key} transform={`translate(${p.x} ${height - p.bottom})`}>
+          <PieceDrawn piece={p.piece} touch={touchOf(p.piece)} />
+          {p.piece.count > 1 && (
+            <text x={0} y={board + 13 * letters} fontSize={12 * letters} textAnchor="middle">
+              {say`${p.piece.count} of these`}
+            </text>
+          )}
+        </g>
+      ))}
+      <rect x={0} y={height} width={width} height={board} rx={2} fill="var(--zl-muted)" opacity={0.55} />
+      {placed.map((p) => (
+        <g
+          key={p.piece.key}
+          data-place=""
+          onClick={() => onChoose({ on: 'piece', piece: p.piece.key })}
+          transform={`translate(${-left * letters + 4} ${height - p.bottom - p.piece.height / 2})`}
+        >
+          {p.names && (
+            <>
+              <text fontSize={12.5 * letters} fontWeight={700}>
+                {nameOf(p.piece.key)}
+              </text>
+              <text y={14 * letters} fontSize={11 * letters} style={{ fill: 'var(--zl-muted)' }}>
+                {formName(p.piece.form)}
+              </text>
+              <text y={27 * letters} fontSize={11 * letters} style={{ fill: 'var(--zl-muted)' }}>
+                {say`${Math.round(p.piece.height)} mm`}
+              </text>
+            </>
+          )}
+        </g>
+      ))}
+      <g
+        stroke="var(--zl-muted)"
+        strokeWidth={1.2}
+        transform={`translate(${width - bar} ${height + board + 22 * letters})`}
+      >
+        <line x1={0} x2={bar} />
+        <line x1={0} x2={0} y1={-3} y2={3} />
+        <line x1={bar} x2={bar} y1={-3} y2={3} />
+        <text x={bar / 2} y={-4} fontSize={10 * letters} textAnchor="middle" stroke="none">
+          {say`${bar / 10} cm`}
+        </text>
+      </g>
+      {placed.flatMap((p) =>
+        edgesOf(p).map(({ place, x, y, thickness }) =>
+          samePlace(place, chosen) ? (
+            <circle
+              key={JSON.stringify(place)}
+              className="zl-handle"
+              cx={p.x + x}
+              cy={height - p.bottom - y}
+              r={6 * letters}
+              fill="var(--zl-zest)"
+              stroke="var(--zl-ink)"
+              strokeWidth={1.4}
+              style={{ cursor: 'ns-resize' }}
+              onPointerDown={begin(thickness)}
+              onPointerMove={move(place)}
+              onPointerUp={end}
+              onPointerCancel={end}
+            />
+          ) : null,
+        ),
+      )}
+    </svg>
+  );
+}
+
+/** Where something of a piece is in the design. */
+function placeOf(piece: DrawnPiece, what: PieceOf): Place {
+  if (what === 'piece') return { on: 'piece', piece: piece.key };
+  return ('stratum' in what ? piece.strata[what.stratum]! : piece.coats[what.coat]!).place;
+}
+
+/** Edges that can be dragged: of what has a thickness of its own. */
+function edgesOf({ piece }: Placed): { place: Place; x: number; y: number; thickness: number }[] {
+  const half = piece.width / 2;
+  const strata = piece.strata
+    .filter((s) => s.place.on === 'inside' && (s.kind === 'layer' || s.kind === 'base' || s.kind === 'filling'))
+    .map((s) => ({ place: s.place, x: half * 0.7, y: s.from + s.thickness, thickness: s.thickness }));
+  const coats = piece.coats.map((c, i) => {
+    const up = piece.coats.slice(0, i + 1).reduce((sum, x) => sum + x.thickness, 0);
+    return { place: c.place, x: -half * 0.5, y: piece.body + up, thickness: c.thickness };
+  });
+  return piece.form.form === 'roll' ? [] : [...strata, ...coats];
+}

@@ -1,0 +1,99 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import { pieceCalled } from '@/core/compose/called';
+import { formsFor, sizesOf } from '@/core/compose/sizes-of';
+import { withLayerMore } from '@/core/compose/edits/inside';
+import { withCount, withForm, withInsideOf, withoutPiece, withTierOnTop } from '@/core/compose/edits/pieces';
+import { formName, span } from '@/core/shape/form';
+import { say } from '@/core/words/say';
+import { NumberField } from './number-field';
+import { Act, Acts, Head, type On } from './touched-parts';
+
+/** A piece: its size, how many, what stands on it. */
+export function TouchedPiece({ place, design, sums, kitchen, change, onChoose }: On<'piece'>) {
+  const piece = design.pieces.find((p) => p.key === place.piece)!;
+  const drawn = sums.pieces.find((p) => p.key === place.piece);
+  const forms = formsFor(piece, kitchen);
+  const stacked = !design.pieces.some((p) => p.madeOf);
+  const smaller = sizesOf(design.pieces.at(-1)!.form, kitchen).filter(
+    (f) => span(f) < span(design.pieces.at(-1)!.form),
+  );
+  return (
+    <Box sx={{ display: 'grid', gap: 1.5 }}>
+      <Head where={formName(piece.form)} what={pieceCalled(place.piece, design)}>
+        {drawn && <Box sx={{ color: 'var(--zl-muted)' }}>{say`${Math.round(drawn.height)} mm high`}</Box>}
+      </Head>
+      {forms.length > 1 && (
+        <TextField
+          select
+          size="small"
+          label={say`Size`}
+          value={formName(piece.form)}
+          onChange={(e) => {
+            const form = forms.find((f) => formName(f) === e.target.value)!;
+            change((d) => withForm(d, place.piece, form));
+          }}
+        >
+          {forms.map((f) => (
+            <MenuItem key={formName(f)} value={formName(f)}>
+              {formName(f)}
+            </MenuItem>
+          ))}
+        </TextField>
+      )}
+      <NumberField
+        key={place.piece}
+        label={say`How many`}
+        unit={say`alike`}
+        value={piece.count ?? 1}
+        {...{ least: 1, most: 60, step: 1 }}
+        onChange={(n) => change((d) => withCount(d, place.piece, Math.round(n)))}
+      />
+      <Acts>
+        <Act onClick={() => change((d) => withLayerMore(d, place.piece))}>{say`One layer more`}</Act>
+        {design.pieces.length > 1 && (
+          <Act
+            onClick={() =>
+              change((d) =>
+                d.pieces.reduce((all, p) => (p.key === place.piece ? all : withInsideOf(all, place.piece, p.key)), d),
+              )
+            }
+          >
+            {say`The same inside in all others`}
+          </Act>
+        )}
+        {design.pieces.length > 1 && (
+          <Act
+            onClick={() => {
+              change((d) => withoutPiece(d, place.piece, kitchen.blocks));
+              onChoose(null);
+            }}
+          >
+            {say`Take it away`}
+          </Act>
+        )}
+      </Acts>
+      {stacked && smaller.length > 0 && (
+        <TextField
+          select
+          size="small"
+          label={say`A tier on top`}
+          value=""
+          onChange={(e) => {
+            const form = smaller.find((f) => formName(f) === e.target.value)!;
+            change((d) => withTierOnTop(d, form, kitchen.blocks));
+          }}
+        >
+          {smaller.map((f) => (
+            <MenuItem key={formName(f)} value={formName(f)}>
+              {formName(f)}
+            </MenuItem>
+          ))}
+        </TextField>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,61 @@
+import type { Coat, Stratum } from '@/core/breakdown/strata/stratum';
+import type { Form } from '@/core/shape/form';
+
+/** The colour of what something is made by, where one was chosen, and whether it is agreed yet. */
+interface Looks {
+  colour?: string;
+  undecided?: boolean;
+}
+
+export type CutStratum = Pick<Stratum, 'kind' | 'from' | 'thickness' | 'inset' | 'until'> & Looks;
+export type CutCoat = Pick<Coat, 'kind' | 'thickness' | 'side'> & Looks;
+
+/** A piece cut open, as it is drawn. mm */
+export interface CutPiece {
+  form: Form;
+  width: number;
+  body: number;
+  height: number;
+  strata: readonly CutStratum[];
+  coats: readonly CutCoat[];
+}
+
+/** How far what stands on the wall reaches beyond the form. mm */
+export const sideOf = ({ coats }: Pick<CutPiece, 'coats'>): number =>
+  coats.reduce((sum, c) => sum + (c.side > 0 ? c.thickness : 0), 0);
+
+/** How far out and up each coat reaches, from the inside out. mm */
+export function shellsOf({ coats }: Pick<CutPiece, 'coats'>): { coat: CutCoat; at: number; out: number; up: number }[] {
+  return coats.map((coat, at) => {
+    const under = coats.slice(0, at + 1);
+    const up = under.reduce((sum, c) => sum + c.thickness, 0);
+    return { coat, at, out: sideOf({ coats: under }), up };
+  });
+}
+
+/** The outline of a piece that is cut open, with coats so far out and so far up: a house has its gable, a dome its round. mm. */
+export function outlineOf({ form, width, body }: CutPiece, out = 0, up = 0): string {
+  const x = width / 2 + out;
+  const top = -body - up;
+  if (form.form === 'house') return `M${-x} 0V${-form.wall - up}L0 ${top}L${x} ${-form.wall - up}V0Z`;
+  if (form.form === 'half-sphere') return `M${-x} 0A${x} ${-top} 0 0 1 ${x} 0Z`;
+  if (form.form === 'roll') {
+    const r = body / 2;
+    return `M${-r - up} ${-r}A${r + up} ${r + up} 0 1 1 ${r + up} ${-r}A${r + up} ${r + up} 0 1 1 ${-r - up} ${-r}Z`;
+  }
+  return `M${-x} 0V${top}H${x}V0Z`;
+}
+
+/** A spiral whose turns lie a sheet and a filling apart, about the middle of a roll. mm */
+export function spiralOf({ body, strata }: CutPiece): { path: string; sheet: number } {
+  const sheet = strata.find((s) => s.kind === 'layer')?.thickness ?? 0;
+  const filling = strata.filter((s) => s.kind === 'filling').reduce((sum, s) => sum + s.thickness, 0);
+  const [pitch, outer] = [sheet + filling, body / 2 - sheet / 2];
+  if (pitch <= 0) return { path: '', sheet };
+  const points: string[] = [];
+  for (let turn = 0; turn <= outer / pitch; turn += 1 / 40) {
+    const [r, angle] = [outer - turn * pitch, turn * 2 * Math.PI];
+    points.push(`${(r * Math.cos(angle)).toFixed(1)} ${(-body / 2 + r * Math.sin(angle)).toFixed(1)}`);
+  }
+  return { path: `M${points.join('L')}`, sheet };
+}
