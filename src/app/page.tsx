@@ -3,7 +3,7 @@ import { redirect } from 'next/navigation';
 import { homeKitchen } from '@/server/kitchen/kitchen-list';
 import { LAST_KITCHEN, kitchenPath } from '@/addresses';
 import { Shell } from '@/ui/shell/shell';
-import { EmptyKitchen } from '@/ui/kitchens/empty';
+import { Welcome } from '@/ui/kitchens/welcome';
 
 /** The wall of the kitchen that was used last on this device. */
 export default async function HomePage() {
@@ -11,7 +11,7 @@ export default async function HomePage() {
   if (kitchen) redirect(kitchenPath(kitchen, '/'));
   return (
     <Shell>
-      <EmptyKitchen />
+      <Welcome first />
     </Shell>
   );
 }

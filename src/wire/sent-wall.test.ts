@@ -6,7 +6,7 @@ const rung = (step: string, start: number): WallView['ladders'][number]['rungs']
   ...{ who: [{ id: 'bo', initials: 'BO' }], items: ['turntable'], state: 'planned', pinned: false, given: false },
 });
 const ladder = (order: number, count: number): WallView['ladders'][number] => ({
-  ...{ order, title: `Order ${order}`, subtitle: 'round 24', pickup: 900, decides: null },
+  ...{ order, title: `Order ${order}`, subtitle: 'round 24', held: order === 2, pickup: 900, decides: null },
   status: { state: 'holds', spare: 40, overdue: null },
   rungs: Array.from({ length: count }, (_, i) => rung(`o${order}.coat.${i}`, 100 * i)),
   rails: [{ role: 'base', start: 0, end: 90, place: 'oven', celsius: 170, item: 'deck' }],
@@ -15,14 +15,15 @@ const ladder = (order: number, count: number): WallView['ladders'][number] => ({
 });
 const view: WallView = {
   ...{ plan: 3, planned: 'now', kitchen: 'Testing', clock: { origin: '2027-05-20T00:00:00Z', zone: 'UTC' } },
+  toAgree: [{ order: 2, title: 'Order 2', what: 'topper', by: 'Thu 3 Dec', over: false }],
   ...{ minute: 600, things: [], pinches: [], edits: { undo: null, redo: null } },
   headline: { tone: 'holds', text: 'All', fix: null, counts: { holds: 1, tight: 0, misses: 0 } },
   ladders: [ladder(1, 3), ladder(2, 0), ladder(9, 40)],
-  hands: [{ id: 'bo', name: 'Bo', initials: 'BO', shifts: [[0, 600]], today: { busy: 10, there: 60 } }],
+  hands: [{ id: 'bo', name: 'Bo', initials: 'BO', shifts: [[0, 600]], standing: [], today: { busy: 10, there: 60 } }],
   ovens: [
-    { id: 'deck', name: 'Deck', slots: 2, loads: [] },
+    { id: 'deck', name: 'Deck', slots: 2, standing: [], loads: [] },
     {
-      ...{ id: 'rack', name: 'Rack', slots: 6 },
+      ...{ id: 'rack', name: 'Rack', slots: 6, standing: [{ name: 'Rolls', start: 0, end: 60 }] },
       loads: [{ step: 'o1.bake', name: 'Bake', start: 5, end: 50, celsius: 180, units: 2 }],
     },
   ],

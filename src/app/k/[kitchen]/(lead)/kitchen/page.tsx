@@ -1,13 +1,11 @@
 import type { Metadata } from 'next';
-import { notFound } from 'next/navigation';
-import { loadKitchenSettings } from '@/server/kitchen/kitchen-settings';
-import { KitchenPage } from '@/ui/kitchen/kitchen-page';
-import { opened, type InKitchen } from '../../opened';
+import { inSection } from '@/server/kitchen/kitchen-sections';
+import { KitchenOverview } from '@/ui/kitchen/overview';
+import type { InKitchen } from '../../opened';
+import { sectionsOf } from './sections';
 
 export const metadata: Metadata = { title: 'Kitchen' };
 
 export default async function Page({ params }: InKitchen) {
-  const view = await loadKitchenSettings(await opened(params));
-  if (!view) notFound();
-  return <KitchenPage view={view} />;
+  return <KitchenOverview view={inSection(await sectionsOf((await params).kitchen), '')} />;
 }

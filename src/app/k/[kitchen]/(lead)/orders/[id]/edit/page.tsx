@@ -1,8 +1,9 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { orderTitle } from '@/server/kitchen/page-titles';
-import { loadOrderForm } from '@/server/orders/order-pages';
-import { OrderWizard } from '@/ui/orders/order-wizard';
+import { loadComposer } from '@/server/orders/composer';
+import { Composer } from '@/ui/compose/composer';
+import { NoBuilds } from '@/ui/compose/no-builds';
 import { opened, type InKitchen } from '../../../../opened';
 
 export const generateMetadata = async ({ params }: InKitchen<{ id: string }>): Promise<Metadata> => ({
@@ -11,7 +12,8 @@ export const generateMetadata = async ({ params }: InKitchen<{ id: string }>): P
 
 export default async function EditOrderPage({ params }: InKitchen<{ id: string }>) {
   const id = Number((await params).id);
-  const loaded = await loadOrderForm(await opened(params), id);
-  if (!loaded) notFound();
-  return <OrderWizard id={id} {...loaded} />;
+  const view = await loadComposer(await opened(params), id);
+  if (!view) notFound();
+  if (view === 'no builds') return <NoBuilds />;
+  return <Composer view={view} />;
 }

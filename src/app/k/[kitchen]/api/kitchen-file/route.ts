@@ -1,4 +1,4 @@
 import { GETS } from '@/server/doors';
 import { answerGet } from '@/server/shared/http';
 
-export const GET = answerGet('sizes', GETS.sizes);
+export const GET = answerGet('kitchen-file', GETS['kitchen-file']);

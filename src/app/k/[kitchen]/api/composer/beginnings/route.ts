@@ -1,4 +1,4 @@
 import { GETS } from '@/server/doors';
 import { answerGet } from '@/server/shared/http';
 
-export const GET = answerGet('size-of', GETS['size-of']);
+export const GET = answerGet('beginnings', GETS.beginnings);

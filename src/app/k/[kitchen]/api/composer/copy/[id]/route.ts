@@ -1,0 +1,4 @@
+import { GETS } from '@/server/doors';
+import { answerGet } from '@/server/shared/http';
+
+export const GET = answerGet('begin-copy', GETS['begin-copy']);
