@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { documentCalculators } from '../src/core/calculators/document';
-import { demoLibrary as kitchen } from '../src/data/demo/demo-library';
+import { demoLibrary as kitchen } from '../src/data/kitchens/demo-parts';
 import { runCli } from './testing/run-cli';
 
 describe('npm run calc', () => {

@@ -7,15 +7,15 @@ import { calculate, CALCULATORS, calculatorNamed } from '../src/core/calculators
 import { documentCalculators } from '../src/core/calculators/document';
 import { TYPING } from '../src/core/measure/parse-quantity';
 import { describe } from '../src/core/calculators/read-input';
-import { demoBuilds } from '../src/data/demo/builds';
-import { demoLibrary } from '../src/data/demo/demo-library';
+import { starterBuilds } from '../src/data/kitchens/starter';
+import { demoLibrary } from '../src/data/kitchens/demo-parts';
 
 function refuse(body: unknown): never {
   process.stderr.write(`${JSON.stringify(body, null, 1)}\n`);
   process.exit(2);
 }
 
-const context = { kitchen: demoLibrary, builds: new Map(demoBuilds.map((b) => [b.id, b])), typing: TYPING };
+const context = { kitchen: demoLibrary, builds: new Map(starterBuilds.map((b) => [b.id, b])), typing: TYPING };
 
 /** One answer for each entry of the list, in its order; what is wrong with an entry is told in its own place. */
 function answerBatch(list: unknown): unknown[] {

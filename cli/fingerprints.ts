@@ -22,15 +22,15 @@ import { simulate } from '../src/core/planner/answers/simulate';
 import { solve } from '../src/core/planner/solve';
 import { generateProblem } from '../src/core/planner/testing/generate';
 import { slip } from '../src/core/planner/testing/slip';
-import { demoBuilds } from '../src/data/demo/builds';
-import { demoLibrary } from '../src/data/demo/demo-library';
-import { demoEquipment, demoPeople, demoShifts } from '../src/data/demo/kitchen';
-import { demoOrders } from '../src/data/demo/orders';
+import { starterBuilds } from '../src/data/kitchens/starter';
+import { demoLibrary } from '../src/data/kitchens/demo-parts';
+import { demoEquipment, demoTeam } from '../src/data/kitchens/demo-parts';
+import { demoOrders } from '../src/data/kitchens/demo-parts';
 
 const ROUNDS = 60;
 const clock = { origin: '2027-05-17T00:00:00.000+00:00', zone: 'UTC' };
 const MONDAY = 1;
-const team = demoPeople.map((p) => ({ ...p, weekly: demoShifts(p, MONDAY), daysOff: [] }));
+const team = demoTeam(MONDAY);
 
 const planned = (id: OrderId, name: string, pickup: number, breakdown: Breakdown): PlannedOrder => ({
   ...{ id, name, pickup, weight: 1, breakdown },
@@ -40,7 +40,7 @@ const problemFrom = (orders: PlannedOrder[], shared?: Pick<Breakdown, 'steps' | 
 
 /** One order of every build, in the largest sizes that it is made in. */
 function buildProblems(): [string, Problem][] {
-  return demoBuilds.map((build) => {
+  return starterBuilds.map((build) => {
     const tiers = formsOfBuild(build, demoLibrary.moulds).slice(-Math.min(build.mostTiers, 2)).reverse();
     const breakdown = breakDown({ id: orderId(1), build, tiers }, demoLibrary);
     return [`build ${build.id}`, problemFrom([planned(orderId(1), build.name, 4 * 1440 + 840, breakdown)])];
@@ -50,7 +50,7 @@ function buildProblems(): [string, Problem][] {
 /** The orders of the demo, each by itself or with the batches that are proposed. */
 function weekProblem(batched: boolean): Problem {
   const orders = demoOrders.map((o, i) => {
-    const build = demoBuilds.find((b) => b.id === o.build)!;
+    const build = starterBuilds.find((b) => b.id === o.build)!;
     const [hour, minute] = o.time.split(':').map(Number);
     const pickup = minuteOf(new Date(Date.UTC(2027, 4, 19 + o.day, hour, minute)), clock);
     return planned(

@@ -2,7 +2,7 @@
  * Makes the demo's record of six weeks: orders drawn by a seed, planned by the planner, and worked with durations that are drawn too.
  * The same seed makes the same record. See `cli/README.md`.
  */
-import { writeFileSync } from 'node:fs';
+import { readFileSync, writeFileSync } from 'node:fs';
 import { breakDown } from '../src/core/breakdown/break-down';
 import { orderId, isHandOver, orderNumberOf } from '../src/core/ids/ids';
 import { checkKind } from '../src/core/kinds/checks';
@@ -11,13 +11,29 @@ import { seededRandom, shuffle } from '../src/core/planner/model/random';
 import { solve } from '../src/core/planner/solve';
 import { COOLING, temperatureAfter } from '../src/core/records/cooling';
 import { makeProblem } from '../src/core/situation/make-problem';
-import { demoBuilds } from '../src/data/demo/builds';
-import { demoLibrary } from '../src/data/demo/demo-library';
-import { demoEquipment, demoPeople, demoShifts } from '../src/data/demo/kitchen';
-import { occasions, pastCustomers, pastWeeks, usualOrders, usualPickups } from '../src/data/demo/past-weeks';
-import type { PastOrder, PastProbe, PastStep } from '../src/data/demo/record';
+import { answersCodec } from '../src/core/stored/order-answers';
+import { eventCodec } from '../src/core/stored/event';
+import type { KitchenFile, Section } from '../src/core/kitchen-file/shape';
+import { fileText } from '../src/core/kitchen-file/write';
+import { starterBuilds } from '../src/data/kitchens/starter';
+import {
+  demoEquipment,
+  demoLibrary,
+  demoTeam,
+  minutesAfterAnchor,
+  type DemoOrder,
+  type PastStep,
+} from '../src/data/kitchens/demo-parts';
+import { occasions, pastCustomers, pastWeeks, usualOrders, usualPickups } from './past-weeks';
 
-const OUT = 'src/data/demo/record.json';
+const OUT = 'src/data/kitchens/demo.json';
+
+type PastOrder = Omit<DemoOrder, 'avoid'> & {
+  customer: string;
+  /** When its last step was done. */
+  ready: number;
+};
+type PastProbe = Omit<Section<'probeSeries'>[number], 'id' | 'takenAt'> & { start: number };
 const DAY = 1440;
 /** The demo works by its own plan from three days before its anchor: its orders are not of the record. */
 const LIVES_FROM = -3;
@@ -42,7 +58,10 @@ function drawOrders(): Omit<PastOrder, 'ready'>[] {
         const { build, sizes } = pickUsual();
         const tiers = pick(sizes);
         const customer = customers.pop()!;
-        const made = breakDown({ id: orderId(0), build: demoBuilds.find((b) => b.id === build)!, tiers }, demoLibrary);
+        const made = breakDown(
+          { id: orderId(0), build: starterBuilds.find((b) => b.id === build)!, tiers },
+          demoLibrary,
+        );
         const portions = Math.max(1, Math.floor(made.cake.portions * (0.86 + 0.12 * random())));
         const title = `${customer.split(' ')[1]} ${pick(occasions)}`;
         return { title, customer, day: day - 7 * week, time, build, tiers, portions };
@@ -93,7 +112,7 @@ function drawReading(check: Check): number | null {
 function work(orders: Omit<PastOrder, 'ready'>[]): { orders: PastOrder[]; work: PastStep[] } {
   const origin = -LEAST_AGE * DAY;
   const breakdowns = orders.map((o, i) =>
-    breakDown({ id: orderId(i), build: demoBuilds.find((b) => b.id === o.build)!, tiers: o.tiers }, demoLibrary),
+    breakDown({ id: orderId(i), build: starterBuilds.find((b) => b.id === o.build)!, tiers: o.tiers }, demoLibrary),
   );
   const planned = orders.map((o, i) => ({
     ...{ id: orderId(i), name: o.title, pickup: o.day * DAY + minuteOfDay(o.time) - MARGIN - origin },
@@ -102,7 +121,7 @@ function work(orders: Omit<PastOrder, 'ready'>[]): { orders: PastOrder[]; work: 
   // Any week without a change of clocks will do; the anchor is its Thursday.
   const anchor = new Date('2027-03-11T00:00:00Z');
   const clock = { origin: new Date(anchor.getTime() + origin * 60_000).toISOString(), zone: 'UTC' };
-  const team = demoPeople.map((p) => ({ ...p, weekly: demoShifts(p, 4), daysOff: [] }));
+  const team = demoTeam(4);
   const problem = makeProblem(planned, team, demoEquipment, clock, 0);
   const answer = solve(problem, { seed: 1, rounds: 400, stop: () => false });
   if (!answer.ok || answer.plan.unplaced.length > 0) throw new Error('The weeks cannot be planned.');
@@ -152,10 +171,92 @@ function drawProbes(): PastProbe[] {
 const { orders, work: steps } = work(drawOrders());
 const tooLate = steps.filter((s) => s.start + s.took > LIVES_FROM * DAY);
 if (tooLate.length > 0) throw new Error('The record runs into the days that the demo lives through.');
-const record = { orders, work: steps, probes: drawProbes() };
-const lines = (list: object[]) => list.map((x) => JSON.stringify(x)).join(',\n');
-writeFileSync(
-  OUT,
-  `{"orders":[\n${lines(record.orders)}\n],"work":[\n${lines(record.work)}\n],"probes":[\n${lines(record.probes)}\n]}\n`,
-);
+writeRecord(orders, steps, drawProbes());
 process.stdout.write(`${orders.length} orders, ${steps.length} steps in ${OUT}.\n`);
+
+/** "-3 14:30", of a minute after the midnight of the anchor. */
+function relative(minute: number): string {
+  const day = Math.floor(minute / DAY);
+  const pad = (n: number) => `${n}`.padStart(2, '0');
+  const inDay = minute - day * DAY;
+  return `${day < 0 ? '-' : '+'}${Math.abs(day)} ${pad(Math.floor(inDay / 60))}:${pad(inDay % 60)}`;
+}
+
+/** Puts the record in the place of the one in the demo’s file; the orders of its week stay, behind it. */
+function writeRecord(past: PastOrder[], work: PastStep[], probes: PastProbe[]): void {
+  const file = JSON.parse(readFileSync(OUT, 'utf8')) as KitchenFile;
+  const before = file.orders!.filter((o) => o.state === 'handed over').length;
+  const shift = past.length - before;
+  const taken = (o: PastOrder) => (o.day - 9) * DAY + 600;
+  const handedOver = (o: PastOrder) => Math.max(o.day * DAY + minuteOfDay(o.time), o.ready);
+  const fresh = past.map(
+    ({ title, customer, day, time, build, tiers, portions, ...o }, i): Section<'orders'>[number] => ({
+      ...{ id: i + 1, title, customer, pickup: relative(day * DAY + minuteOfDay(time)), portions, build },
+      answers: answersCodec.write({
+        tiers,
+        without: [],
+        swaps: {},
+        overrides: {},
+        choices: {},
+        versions: {},
+        avoid: [],
+      }),
+      ...{ inscription: '', note: '', weight: 1, state: 'handed over', version: 2 },
+      handedOverAt: relative(handedOver({ ...o, title, customer, day, time, build, tiers, portions })),
+      createdAt: relative((day - 9) * DAY + 600),
+    }),
+  );
+  const told = [
+    ...past.flatMap((o, i) => {
+      const { title, customer, build, tiers, portions } = o;
+      const fields = { title, customer, build, tiers, portions, inscription: '', note: '', avoid: [] };
+      return [
+        {
+          minute: taken(o),
+          kind: 'order taken' as const,
+          order: i + 1,
+          owner: null,
+          body: eventCodec('order taken')!.write(fields),
+        },
+        {
+          minute: handedOver(o),
+          kind: 'handed over' as const,
+          order: i + 1,
+          owner: null,
+          body: eventCodec('handed over')!.write({}),
+        },
+      ];
+    }),
+    ...work.flatMap((w) => {
+      const owner = orderId(w.order + 1);
+      const step = `${owner}.${w.step}`;
+      const { people, equipment, name, likely, check } = w;
+      const end = { step, name, likely, ...(check && { check }) };
+      return [
+        {
+          minute: w.start,
+          kind: 'start' as const,
+          order: w.order + 1,
+          owner,
+          body: eventCodec('start')!.write({ step, people, equipment }),
+        },
+        {
+          minute: w.start + w.took,
+          kind: 'finish' as const,
+          order: w.order + 1,
+          owner,
+          body: eventCodec('finish')!.write(end),
+        },
+      ];
+    }),
+  ].sort((a, b) => a.minute - b.minute);
+  const week = file.events!.filter((e) => e.order !== null && e.order > before);
+  file.orders = [...fresh, ...file.orders!.slice(before).map((o) => ({ ...o, id: o.id + shift }))];
+  file.events = [
+    ...told.map(({ minute, ...e }) => ({ id: 0, at: relative(minute), ...e })),
+    ...week.map((e) => ({ ...e, order: e.order! + shift })),
+  ].map((e, i) => ({ ...e, id: i + 1 }));
+  file.probeSeries = probes.map(({ start, ...p }, i) => ({ id: i + 1, ...p, takenAt: relative(start) }));
+  if (file.events.some((e) => minutesAfterAnchor(e.at) > 0)) throw new Error('The record runs past the anchor.');
+  writeFileSync(OUT, fileText(file));
+}

@@ -4,9 +4,9 @@ import { orderId } from '../../src/core/ids/ids';
 import { seededRandom } from '../../src/core/planner/model/random';
 import type { Problem } from '../../src/core/planning-format/problem';
 import { makeProblem } from '../../src/core/situation/make-problem';
-import { demoBuilds } from '../../src/data/demo/builds';
-import { demoLibrary } from '../../src/data/demo/demo-library';
-import { demoEquipment, demoPeople, demoShifts } from '../../src/data/demo/kitchen';
+import { starterBuilds } from '../../src/data/kitchens/starter';
+import { demoLibrary } from '../../src/data/kitchens/demo-parts';
+import { demoEquipment, demoTeam } from '../../src/data/kitchens/demo-parts';
 
 const clock = { origin: '2027-05-17T00:00:00.000+00:00', zone: 'UTC' };
 const MONDAY = 1;
@@ -20,9 +20,9 @@ const NOW = 2 * 1440 + 720;
 export function saturday(cakes: number, seed: number): Problem {
   const random = seededRandom(seed * 6007 + cakes);
   const draw = <T>(list: readonly T[]) => list[Math.floor(random() * list.length)]!;
-  const team = demoPeople.map((p) => ({ ...p, weekly: demoShifts(p, MONDAY), daysOff: [] }));
+  const team = demoTeam(MONDAY);
   const orders = Array.from({ length: cakes }, (_, i) => {
-    const build = draw(demoBuilds);
+    const build = draw(starterBuilds);
     const form = draw(formsOfBuild(build, demoLibrary.moulds));
     const id = orderId(i + 1);
     const pickup = SATURDAY + FIRST_PICKUP + 30 * Math.floor(random() * PICKUPS);
