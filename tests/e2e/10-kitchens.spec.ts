@@ -1,4 +1,4 @@
-import { go, orderPath, step } from './go';
+import { go, orderPath } from './go';
 import { expect, test } from './journey';
 import { serve } from './kitchen-server.mjs';
 import { ownKitchen } from './own-kitchen';
@@ -41,9 +41,7 @@ test('the demo is loaded beside a kitchen of one’s own, and neither knows what
 
     const library = await orderPath(page, 'Library hundred', demo('/orders'));
     await go(page, `${server.url}${library}/edit`);
-    await step(page, 'Look');
     await page.getByLabel('Inscription').fill('Only in the demo');
-    await step(page, 'Review');
     await page.getByRole('button', { name: 'Save the change' }).click();
     await expect(page).toHaveURL(`${server.url}${library}`);
     await expect(page.getByText('“Only in the demo”')).toBeVisible();

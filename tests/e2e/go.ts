@@ -6,9 +6,11 @@ export async function go(page: Page, path: string): Promise<void> {
   await page.locator('[data-hydrated]').first().waitFor();
 }
 
-/** Goes to a step of an order's form. */
-export async function step(page: Page, name: string): Promise<void> {
-  await page.getByRole('list', { name: 'Steps of the order' }).getByRole('button', { name }).click();
+/** Begins a new order's cake by a word, with the first offer that is called so. */
+export async function beginWith(page: Page, word: string, offer: RegExp): Promise<void> {
+  await page.getByLabel('A flavour, a cake, an older order').fill(word);
+  await page.getByRole('list', { name: 'Cakes to begin from' }).getByRole('button', { name: offer }).first().click();
+  await page.getByTestId('section').waitFor();
 }
 
 /** Where the page of an order is, found by its title in the list of orders at `list`. */
