@@ -28,6 +28,8 @@ if (rest.includes('--fresh')) {
 }
 const port = process.env.PORT ?? '3000';
 const host = process.env.HOST ?? '127.0.0.1';
+// Programs of this machine ask it here; its pages may be asked for under other names.
+env.ZEST_ADDRESS = `http://127.0.0.1:${port}`;
 const next = path.join('node_modules', 'next', 'dist', 'bin', 'next');
 
 if (mode === 'dev') await run(['dev', '-p', port, '-H', host]);
