@@ -20,6 +20,8 @@ const config = {
   },
   extensionsToTreatAsEsm: ['.ts', '.tsx'],
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
+  // Every processor is for the tests: no journey and no build runs beside them.
+  maxWorkers: '100%',
   testTimeout: 120000,
 };
 

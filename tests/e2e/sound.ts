@@ -8,10 +8,15 @@ export async function expectSound(page: Page, path: string): Promise<void> {
   page.on('pageerror', (error) => said.push(error.message));
   page.on('console', (m) => m.type() === 'error' && said.push(m.text()));
   await go(page, path);
-  // What is wider scrolls within itself.
-  const over = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
-  expect(over).toBeLessThanOrEqual(0);
+  await expectNothingBeside(page);
   // While answers are still coming, what waits for them is pale: it is looked at until it has settled.
   await expect.poll(() => faults(page), { timeout: 8000 }).toEqual([]);
   expect(said).toEqual([]);
+}
+
+/** Nothing makes the page scroll sideways; what is wider scrolls within itself. */
+export async function expectNothingBeside(page: Page): Promise<void> {
+  await expect
+    .poll(() => page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth), { timeout: 8000 })
+    .toBeLessThanOrEqual(0);
 }
