@@ -1,6 +1,8 @@
 import type { AmountRule } from '../design/amount-rule';
 import type { BlockKind } from '../design/kinds/kind';
+import { usualSpot, type Lies } from '../design/lies';
 import type { Formula } from '../formula/formula';
+import type { Space } from './place';
 
 /** How a kind of work begins that takes something: how much of it, and for what such formulas are. */
 interface Beginning {
@@ -32,10 +34,32 @@ const BEGINNINGS: Partial<Record<BlockKind, Beginning>> = {
 /** How a kind of work begins; null where it takes nothing. */
 export const beginsAs = (kind: BlockKind): Beginning | null => BEGINNINGS[kind] ?? null;
 
-/** Formulas that a kind of work can take, by name; retired ones are not offered. */
+/** Kinds of work that put something into the free space above a cake or around its foot, and how much of it there where that is otherwise. */
+const IN_SPACE: Record<Space, Partial<Record<BlockKind, AmountRule | null>>> = {
+  top: { place: null, pipe: null, strew: null, 'spread on top': null, drip: null, write: null, dust: null },
+  foot: {
+    place: null,
+    pipe: { rule: 'border', nozzle: 'star 10 mm', where: 'foot' },
+    strew: { rule: 'strewn', gramsPerCm2: 0.5, height: 30 },
+  },
+};
+
+/** Kinds of work that put something there. */
+export const goesInto = (kind: BlockKind, space: Space): boolean => kind in IN_SPACE[space];
+
+/** How such a kind of work begins there: how much, and where it lies; null where it takes nothing. */
+export function beginsIn(kind: BlockKind, space: Space | null): { amount: AmountRule; lies: Lies | null } | null {
+  const begins = beginsAs(kind);
+  if (!begins) return null;
+  const amount = (space && IN_SPACE[space][kind]) || begins.amount;
+  const usual = usualSpot(amount);
+  return { amount, lies: usual === null || space === null ? null : { where: space === 'foot' ? 'foot' : 'rim' } };
+}
+
+/** Formulas that a kind of work can take, what it usually takes first, by name; retired ones are not offered. */
 export function formulasFor(kind: BlockKind, formulas: Iterable<Formula>): Formula[] {
   const { purposes = [] } = beginsAs(kind) ?? {};
   return [...formulas]
     .filter((f) => !f.retired && purposes.includes(f.purpose))
-    .sort((a, b) => (a.name < b.name ? -1 : 1));
+    .sort((a, b) => purposes.indexOf(a.purpose) - purposes.indexOf(b.purpose) || (a.name < b.name ? -1 : 1));
 }

@@ -147,6 +147,16 @@ describe('what its eaters must not get', () => {
 
 describe('pieces', () => {
   const cake = designOf('walnut-ganache');
+  it('is as high as what stands on one another, whatever stands beside it', () => {
+    const [large, small] = [
+      sums(designOf('walnut-ganache', [round(240)])),
+      sums(designOf('walnut-ganache', [round(220)])),
+    ];
+    const beside = sums(designOf('walnut-ganache', [round(240), round(220)]));
+    expect(beside.height).toBeCloseTo(Math.max(large.height, small.height), 6);
+    const stacked = sums(designOf('walnut-ganache', [round(240), round(150)]));
+    expect(stacked.height).toBeGreaterThan(beside.height * 1.8);
+  });
   it('a tier stands on the other, is stood there by hands, and may be something else inside', () => {
     const two = withTierOnTop(cake, round(150), kitchen.blocks);
     expect(two.pieces.map((p) => p.form)).toEqual([round(200), round(150)]);

@@ -4,8 +4,10 @@ import type { Coat, Stratum } from '../breakdown/strata/stratum';
 import { compile } from '../design/compile';
 import type { Block } from '../design/block';
 import type { Design } from '../design/design';
+import { stacksOf } from '../shape/stacks';
 import { span, type Form } from '../shape/form';
 import type { Place } from './place';
+import { putOn, type PutOn } from './put-on';
 
 /** Something on the section that can be touched. mm; `colour` is its formula's, where one was chosen. */
 interface Touchable {
@@ -30,6 +32,10 @@ export interface DrawnPiece {
   count: number;
   strata: DrawnStratum[];
   coats: DrawnCoat[];
+  /** What is put on it, in the order of work. */
+  put: PutOn[];
+  /** What is written on it. */
+  says?: string;
 }
 
 /**
@@ -38,10 +44,13 @@ export interface DrawnPiece {
  */
 export function drawnPieces(
   design: Design,
-  { cake, components }: Breakdown,
+  breakdown: Breakdown,
   library: ReadonlyMap<string, Block>,
+  inscription = '',
 ): DrawnPiece[] {
-  const { uses } = compile(design, library);
+  const { cake, components } = breakdown;
+  const { uses, stages } = compile(design, library);
+  const put = putOn(design, breakdown, library);
   const colours = new Map(components.map((c) => [c.role, c.formula.colour]));
   const open = new Set(design.parts.filter((p) => p.undecided).map((p) => p.role));
   const coloured = (role: string) => {
@@ -49,6 +58,9 @@ export function drawnPieces(
     return { ...(colour !== undefined && { colour }), ...(open.has(role) && { undecided: true as const }) };
   };
   const shown = new Set(shownTiers(cake.tiers));
+  // Where no work on it writes, it is written on top.
+  const top = stacksOf([...shown], (t) => t.form)[0]?.at(-1);
+  const writtenOn = stages.find((s) => s.inscribes)?.pieces.at(-1) ?? (top ? cake.tiers.indexOf(top) : -1);
   return cake.tiers.flatMap((tier, i): DrawnPiece[] => {
     if (!shown.has(tier)) return [];
     const piece = design.pieces[i]!;
@@ -83,6 +95,8 @@ export function drawnPieces(
         ...{ key: piece.key, name: piece.name ?? null, form, width: across(form), body, height, count },
         strata,
         coats,
+        put: put[i]!,
+        ...(inscription !== '' && i === writtenOn && { says: inscription }),
       },
     ];
   });

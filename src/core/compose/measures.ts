@@ -49,7 +49,9 @@ export function measureFields(amount: AmountRule, drawn: number | null = null): 
       ];
     case 'pieces':
       return [
-        field('count', say`How many`, amount.count, say`pieces`, [1, 400, 1]),
+        amount.every === undefined
+          ? field('count', say`How many`, amount.count, say`pieces`, [1, 400, 1])
+          : field('every', say`One every`, amount.every, 'mm', [10, 300, 5]),
         field('grams', say`Each`, amount.grams, 'g', [0.5, 500, 0.5]),
       ];
     case 'panels':

@@ -1,15 +1,23 @@
 import type { Design } from '../design/design';
 
-/** What of a cake can be touched: something inside a piece, counted from the board; a block of work, or one thing that it takes; a piece. */
+/**
+ * What of a cake can be touched: something inside a piece, counted from the board; a block of work, or one thing that it takes; a piece; the free
+ * space above the cake or around its foot.
+ */
 export type Place =
   | { on: 'inside'; piece: string; at: number }
   | { on: 'block'; block: string; take: number | null }
-  | { on: 'piece'; piece: string };
+  | { on: 'piece'; piece: string }
+  | { on: 'space'; where: Space };
+
+/** Where something can still go on. */
+export type Space = 'top' | 'foot';
 
 export const samePlace = (a: Place | null, b: Place | null): boolean => JSON.stringify(a) === JSON.stringify(b);
 
 /** Is it still there in a design? */
 export function isThere(place: Place, design: Design): boolean {
+  if (place.on === 'space') return true;
   if (place.on === 'block') {
     const block = design.blocks.find((b) => b.key === place.block);
     return block !== undefined && (place.take === null || place.take < block.takes.length);

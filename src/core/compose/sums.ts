@@ -10,6 +10,7 @@ import type { Design } from '../design/design';
 import type { Allergen } from '../formula/formula';
 import { orderId } from '../ids/ids';
 import { formName } from '../shape/form';
+import { stacksOf } from '../shape/stacks';
 import { PORTION_KINDS, type PortionKind } from '../shape/portions';
 import { drawnPieces, type DrawnPiece } from './drawn';
 import { leastTime } from './least-time';
@@ -58,7 +59,7 @@ export function sumsOf(design: Design, answers: Answers, kitchen: Kitchen): Sums
     throw error;
   }
   const { cake, components, steps, allergens } = breakdown;
-  const pieces = drawnPieces(design, breakdown, kitchen.blocks);
+  const pieces = drawnPieces(design, breakdown, kitchen.blocks, answers.inscription);
   const portions = Object.fromEntries(
     PORTION_KINDS.map((portion) => [
       portion,
@@ -92,12 +93,12 @@ export function sumsOf(design: Design, answers: Answers, kitchen: Kitchen): Sums
 }
 
 /** How high what stands on one another is: of what stands side by side the highest. mm. */
-function standing(pieces: readonly DrawnPiece[]): number {
-  let [highest, own, width] = [0, 0, Infinity];
-  for (const p of pieces) {
-    own = p.width < width && p.count === 1 ? own + p.height : p.height;
-    width = p.count === 1 ? p.width : 0;
-    highest = Math.max(highest, own);
-  }
-  return highest;
-}
+const standing = (pieces: readonly DrawnPiece[]): number =>
+  stacksOf(pieces, (p) => p.form).reduce(
+    (highest, stack) =>
+      Math.max(
+        highest,
+        stack.reduce((sum, p) => sum + p.height, 0),
+      ),
+    0,
+  );

@@ -15,7 +15,8 @@ export type AmountRule =
   | { rule: 'drip'; meanLength?: number; flood?: number }
   /** On the finished top, to the edge or to a border so far from it. */
   | { rule: 'spread on top'; thickness: Measure; border?: number }
-  | { rule: 'pieces'; per: 'cake' | 'tier' | 'portion'; count: number; grams: number; spare?: number }
+  /** `every`: one every so many mm around each piece of the cake, in place of a number. */
+  | { rule: 'pieces'; per: 'cake' | 'tier' | 'portion'; count: number; grams: number; spare?: number; every?: number }
   | { rule: 'border'; nozzle: string; where: 'top' | 'foot' | 'both' }
   | { rule: 'rosettes'; spacing: number; grams: number }
   /** Crumbs, nuts, powder over the top, or around the foot in a band so high: g per cm². */

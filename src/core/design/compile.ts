@@ -1,6 +1,7 @@
 import type { Block } from './block';
 import { blockOf, stageKey } from './block-of';
 import type { Design, DesignBlock } from './design';
+import { liesSaid } from './lies-said';
 import { waitsOf } from './order-of-work';
 import { routesOf } from './routes';
 import { builds, piecesOf, usesOf } from './uses';
@@ -46,8 +47,10 @@ function stagesOf(
   const pieces = piecesOf(placed, design, library);
   const inside = builds(placed, library) ? uses.filter((u) => u.at === placed.key).map((u) => u.role) : [];
   const takes = [...new Set([...placed.takes.map((t) => t.role), ...inside])];
+  const lies = liesSaid(placed, design);
   return block.stages.map((stage, i): Stage => ({
     ...stage,
+    ...(i === 0 && lies.length > 0 && { how: [stage.how, ...lies].filter((s) => s !== '').join(' ') }),
     ...{ key: stageKey(placed, block, stage.key), pieces, takes: i === 0 ? takes : [] },
     ...(placed.when && { when: placed.when }),
   }));

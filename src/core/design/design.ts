@@ -3,6 +3,7 @@ import type { Form } from '../shape/form';
 import type { PortionKind } from '../shape/portions';
 import type { AmountRule } from './amount-rule';
 import type { BlockStage, BlockWait, Route, RouteChoice } from './block';
+import type { Lies } from './lies';
 import type { Measure } from './measure';
 
 /**
@@ -129,6 +130,8 @@ export interface BlockTake {
   amount?: AmountRule;
   /** What this portion of the batch is called: "rope along the top". */
   use?: string;
+  /** Where it lies, where somebody has said so. */
+  lies?: Lies;
 }
 
 /** One kind of work in its place: which block of the kitchen's library, on what, with what, and what is otherwise here. */

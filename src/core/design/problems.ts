@@ -4,6 +4,7 @@ import type { Block } from './block';
 import type { Design, Piece } from './design';
 import { KINDS } from './kinds/kinds';
 import type { DesignProblem } from './design-problem';
+import { turnsWith } from './lies-said';
 import { limitProblems } from './limits';
 import { wrongOrders } from './order-of-work';
 import { measureOf, usesOf } from './uses';
@@ -146,9 +147,15 @@ function blockProblems({ blocks, parts, pieces }: Design, kitchen: Omit<DesignKi
       ...(placed.pieces ?? [])
         .filter((key) => !pieces.some((p) => p.key === key))
         .map((key) => ({ path: `${path}.pieces`, message: say`There is no piece “${key}”.` })),
-      ...placed.takes.flatMap(({ role, amount }, k): DesignProblem[] => {
+      ...placed.takes.flatMap(({ role, amount, lies }, k): DesignProblem[] => {
         const where = `${path}.takes.${k}`;
         if (!parts.some((p) => p.role === role)) return [{ path: where, message: say`There is no part “${role}”.` }];
+        if (amount?.rule === 'pieces' && amount.every !== undefined && !(amount.every >= 5))
+          return [{ path: where, message: say`Pieces lie at least 5 mm apart.` }];
+        if (lies?.hour !== undefined && !(lies.hour >= 1 && lies.hour <= 12))
+          return [{ path: where, message: say`A clock goes from 1 to 12.` }];
+        if (lies?.inTurnWith !== undefined && !turnsWith(placed.key, blocks).includes(lies.inTurnWith))
+          return [{ path: where, message: say`There is nothing on it that this could lie in turn with.` }];
         if (!amount || placed.ownStages || fits.includes(amount.rule)) return [];
         return [{ path: where, message: say`${block.name} cannot take a part in this way.` }];
       }),

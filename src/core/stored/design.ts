@@ -11,6 +11,7 @@ import type {
   Piece,
   Undecided,
 } from '../design/design';
+import { SPOTS, type Lies } from '../design/lies';
 import type { Measure } from '../design/measure';
 import { PORTION_KINDS } from '../shape/portions';
 import { blockWait, route, stageFields } from './block';
@@ -37,6 +38,7 @@ const amountRule = describes<AmountRule>()(
     rule('pieces', {
       ...{ per: oneOf(['cake', 'tier', 'portion']), count: number, grams: number },
       spare: optional(number),
+      every: optional(number),
     }),
     rule('border', { nozzle: text, where: oneOf(['top', 'foot', 'both']) }),
     rule('rosettes', { spacing: number, grams: number }),
@@ -99,7 +101,12 @@ const piece = describes<Piece>()(
   }),
 );
 
-const take = describes<BlockTake>()(Type.Object({ role: text, amount: optional(amountRule), use: optional(text) }));
+const lies = describes<Lies>()(
+  Type.Object({ where: oneOf(SPOTS), hour: optional(number), inTurnWith: optional(text) }),
+);
+const take = describes<BlockTake>()(
+  Type.Object({ role: text, amount: optional(amountRule), use: optional(text), lies: optional(lies) }),
+);
 const block = describes<DesignBlock>()(
   Type.Object({
     ...{ key: text, block: text, pieces: optional(list(text)), takes: list(take) },

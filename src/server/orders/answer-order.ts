@@ -4,15 +4,19 @@ import type { OrderForm } from '../../core/input/order-input';
 import { DAY_AND_TIME, timeOf } from '../../core/time/clock';
 import type { KitchenDb } from '../../data/kitchen-db';
 import { AT_ONCE, QUICK } from '../plan/limits';
+import { askInThread } from '../plan/planner-thread';
 import type { Result } from '../shared/result';
 import { contactLines } from '../situation/contact-words';
 import { costText, notInTime } from './buying';
+import { earliestPickup, type NamedPickup } from './earliest-pickup';
 import { tryOrder } from './try-order';
 
 /** Whether an order that is being composed can be made, and what it would do to others. */
 export interface OrderAnswer {
   status: OrderStatus;
   pushed: string[];
+  /** Where it cannot be ready: the first pickup for which it could, with everybody else where they are. */
+  earliest: NamedPickup | null;
   /** When somebody first lays hands on it; null where it finds no place. */
   firstHands: string | null;
   /** What cannot be bought in time. */
@@ -39,10 +43,15 @@ export async function answerOrder(
   const { draft, breakdown, situation, planned, status, pushed } = asked.tried;
   const own = orderId(draft.id);
   const starts = planned.plan.steps.filter((s) => isOf(s.id, own) && s.people.length > 0).map((s) => s.start);
+  const { problem, plan: old } = planned;
+  const earliest =
+    status.state === 'misses'
+      ? (await askInThread(db.kitchen, 'capacity', { ...{ problem, old, order: own }, seconds: 0 })).earliest
+      : null;
   return {
     ok: true,
     answer: {
-      ...{ status, pushed },
+      ...{ status, pushed, earliest: earliestPickup(earliest, situation) },
       firstHands:
         starts.length > 0 ? timeOf(Math.min(...starts), situation.kitchen.clock).toFormat(DAY_AND_TIME) : null,
       notInTime: notInTime(draft.id, situation, planned),

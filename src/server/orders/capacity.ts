@@ -1,9 +1,8 @@
-import { nextOpen } from '../../core/kitchen/opening';
 import { say } from '../../core/words/say';
 import type { KitchenDb } from '../../data/kitchen-db';
 import { namesOf } from '../situation/names';
 import { durationText } from '../../core/time/duration-text';
-import { minuteOf, timeOf } from '../../core/time/clock';
+import { timeOf } from '../../core/time/clock';
 import type { Form } from '../../core/shape/form';
 import type { OrderRow } from '../../data/repositories/orders';
 import { readPlan } from '../../data/repositories/plans';
@@ -23,6 +22,7 @@ import { loadSituation } from '../situation/load-situation';
 import { beginningsFor, type Beginning } from '../builds/beginnings';
 import { buildsInUse } from '../builds/in-use';
 import { portionsOf, sizesFor, whyNoSize } from '../builds/sizes';
+import { earliestPickup, type NamedPickup } from './earliest-pickup';
 
 /** What the counter asks while the customer is on the telephone. */
 export interface CapacityQuestion {
@@ -54,13 +54,11 @@ export interface CapacityAnswer {
   sentence: string;
   others: string[];
   /** The first pickup that nobody else has to move for; wall-clock time as the form holds it, and in words. */
-  earliest: { value: string; text: string } | null;
+  earliest: NamedPickup | null;
 }
 
 /** Time within which neighbours are asked to make room, s; what is known by then is the answer. */
 const TIME_TO_ASK = 0.12;
-/** A pickup is named on the next full quarter of an hour. Minutes. */
-const QUARTER = 15;
 
 /** "Can we take this too?", against the newest plan. Nothing is saved. */
 export async function canWeTake(
@@ -78,12 +76,7 @@ export async function canWeTake(
   });
   const { clock } = situation.kitchen;
   const text = (m: number) => timeOf(m, clock).toFormat('cccc d LLL, HH:mm');
-  const ready = found.earliest === null ? null : Math.ceil(found.earliest / QUARTER) * QUARTER;
-  // A cake that is ready at night is collected when the kitchen opens.
-  const open = ready === null ? null : nextOpen(situation.kitchen.rows.kitchen.opening, timeOf(ready, clock));
-  const first = open && minuteOf(open.toJSDate(), clock);
-  const earliest =
-    first === null ? null : { value: timeOf(first, clock).toFormat("yyyy-MM-dd'T'HH:mm"), text: text(first) };
+  const earliest = earliestPickup(found.earliest, situation);
   const names = namesOf(situation);
   const asked = text(found.pickup);
   const helped = found.withOthers?.late === 0;

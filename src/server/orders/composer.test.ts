@@ -69,6 +69,19 @@ describe('an order that is composed', () => {
     expect(free).toMatchObject({ ok: true, answer: { contacts: [] } });
   });
 
+  it('that cannot be ready is told the first pickup for which it can', async () => {
+    const design = await twoTiers();
+    const soon = await answerOrder(kitchen.db, null, await typed(design, { pickup: '2027-05-20T11:00' }));
+    if (!soon.ok) throw new Error(soon.message);
+    expect(soon.answer.status.state).toBe('misses');
+    const { earliest } = soon.answer;
+    expect(earliest!.value > '2027-05-20T11:00').toBe(true);
+    const then = await answerOrder(kitchen.db, null, await typed(design, { pickup: earliest!.value }));
+    if (!then.ok) throw new Error(then.message);
+    expect(['holds', 'tight']).toContain(then.answer.status.state);
+    expect(then.answer.earliest).toBeNull();
+  });
+
   it('is answered without being saved, then taken as it was composed', async () => {
     const design = await twoTiers();
     const before = (await loadSituation(kitchen.db))!.orders.length;

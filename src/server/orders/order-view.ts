@@ -121,7 +121,7 @@ export async function orderView(
     ...{ inscription: order.inscription, note: order.note, avoid: order.avoid, state: order.state },
     without: design.parts.filter((c) => order.without.includes(c.role)).map(({ role, label }) => ({ role, label })),
     parts: partsOf(breakdown, kitchen, order, situation),
-    section: sectionOf(breakdown, design.portion, kitchen.library.coefficients),
+    section: sectionOf(breakdown, design, kitchen.library),
     tierParts: tierPartsOf(breakdown),
     allergens: breakdown.allergens,
     contacts: onWall ? contactLines(order, situation, plan.plan.steps).map((c) => c.text) : [],

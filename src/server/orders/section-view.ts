@@ -3,12 +3,14 @@ import { counted } from '../../core/measure/counted';
 import { cakeName } from '../../core/breakdown/amounts/cake';
 import { cakeGrams, portionedGrams } from '../../core/breakdown/amounts/weight';
 import type { Breakdown } from '../../core/breakdown/breakdown';
-import type { Coefficients } from '../../core/breakdown/figures/coefficients';
+import type { Kitchen } from '../../core/breakdown/kitchen';
+import { putOn, type PutOn } from '../../core/compose/put-on';
+import type { Design } from '../../core/design/design';
 import { shownTiers, strataSeen } from '../../core/breakdown/strata/cut-away';
 import type { Coat, Stratum, Tier } from '../../core/breakdown/strata/stratum';
 import { span, type Form } from '../../core/shape/form';
 import { drumGrams } from '../../core/shape/stand';
-import { checkPortions, type PortionKind } from '../../core/shape/portions';
+import { checkPortions } from '../../core/shape/portions';
 import { alikeStacks } from '../../core/shape/stacks';
 
 /** The colour that a formula has in a section, where somebody has chosen one. */
@@ -24,6 +26,7 @@ export interface TierSection {
   height: number;
   strata: (Pick<Stratum, 'kind' | 'from' | 'thickness' | 'inset' | 'until'> & Coloured)[];
   coats: (Pick<Coat, 'kind' | 'thickness' | 'side'> & Coloured)[];
+  put: PutOn[];
 }
 
 /** The cake cut open. Cakes that stand side by side and are alike are drawn once, with their number. */
@@ -34,7 +37,13 @@ export interface SectionView {
   note: string | null;
 }
 
-export function sectionOf(breakdown: Breakdown, kind: PortionKind, { portions, stand }: Coefficients): SectionView {
+export function sectionOf(
+  breakdown: Breakdown,
+  design: Design,
+  { coefficients: { portions, stand }, blocks }: Pick<Kitchen, 'coefficients' | 'blocks'>,
+): SectionView {
+  const kind = design.portion;
+  const put = putOn(design, breakdown, blocks);
   const { cake, components } = breakdown;
   const grams = cakeGrams(components);
   const colours = new Map(components.map((c) => [c.role, c.formula.colour]));
@@ -46,7 +55,7 @@ export function sectionOf(breakdown: Breakdown, kind: PortionKind, { portions, s
   const stacks = alikeStacks(shown, (t) => t.form).map((s) => ({
     ...s,
     count: s.count * (s.tiers[0]!.count ?? 1),
-    tiers: s.tiers.map((t) => tierSection(t, strataSeen(t, cake.tiers), colourOf)),
+    tiers: s.tiers.map((t) => tierSection(t, strataSeen(t, cake.tiers), put[cake.tiers.indexOf(t)] ?? [], colourOf)),
   }));
   const heights = [...new Set(shown.map((t) => say`${Math.round(t.height)} mm`))].join(', ');
   const board = drumGrams(
@@ -68,6 +77,7 @@ const kilos = (g: number) => (g / 1000).toFixed(1);
 function tierSection(
   { form, body, height, coats }: Tier,
   strata: readonly Stratum[],
+  put: PutOn[],
   colourOf: (role: string) => Coloured,
 ): TierSection {
   return {
@@ -77,6 +87,7 @@ function tierSection(
       ...(until === undefined ? {} : { until }),
     })),
     coats: coats.map(({ role, kind, thickness, side }) => ({ kind, thickness, side, ...colourOf(role) })),
+    put,
   };
 }
 

@@ -5,7 +5,8 @@ import TextField from '@mui/material/TextField';
 import Box from '@mui/material/Box';
 import { useState } from 'react';
 import type { Kitchen } from '@/core/breakdown/kitchen';
-import { beginsAs, formulasFor } from '@/core/compose/begins-as';
+import { beginsAs, beginsIn, formulasFor, goesInto } from '@/core/compose/begins-as';
+import type { Space } from '@/core/compose/place';
 import { withBlock } from '@/core/compose/edits/blocks';
 import { withUndecided } from '@/core/compose/edits/undecided';
 import type { Design } from '@/core/design/design';
@@ -19,6 +20,8 @@ const NOT_ADDED = ['stack', 'build in a ring', 'roll', 'topping', 'cut to shape'
 /** What is not agreed at all: it is open from the beginning, and takes nothing. */
 const TO_BE_AGREED = 'to-be-agreed';
 
+const NAMES: Record<Space, string> = { top: say`Something on top`, foot: say`Something at the foot` };
+
 interface AddWorkProps {
   design: Design;
   kitchen: Kitchen;
@@ -26,12 +29,14 @@ interface AddWorkProps {
   /** The day by which something is usually agreed, ISO. */
   agreeBy: string;
   change: (edit: (design: Design) => Design) => void;
+  /** Where it goes, if only what goes there is offered. */
+  into?: Space | null;
   /** Its key, and which of what it takes is looked at; null where it takes nothing. */
   onAdded: (key: string, take: number | null) => void;
 }
 
 /** One kind of work more on the cake: which, and with what. It finds its place among the others by itself. */
-export function AddWork({ design, kitchen, avoid, agreeBy, change, onAdded }: AddWorkProps) {
+export function AddWork({ design, kitchen, avoid, agreeBy, change, into = null, onAdded }: AddWorkProps) {
   const [wanted, setWanted] = useState('');
   const block = kitchen.blocks.get(wanted);
   const begins = block && beginsAs(block.kind);
@@ -43,8 +48,8 @@ export function AddWork({ design, kitchen, avoid, agreeBy, change, onAdded }: Ad
   const add = (id: string, formula: string | null) => {
     const by = formula === null ? null : kitchen.formulas.get(formula)!;
     const own = kitchen.blocks.get(id)!;
-    const amount = beginsAs(own.kind)?.amount;
-    const next = withBlock(design, own, kitchen.blocks, by && amount ? { by, amount } : undefined);
+    const begin = beginsIn(own.kind, into);
+    const next = withBlock(design, own, kitchen.blocks, by && begin ? { by, ...begin } : undefined);
     const added = next.blocks.find((b) => !design.blocks.some((x) => x.key === b.key))!;
     const open = id === TO_BE_AGREED ? { what: own.name, by: agreeBy } : null;
     change(() => (open ? withUndecided(next, { block: added.key }, open) : next));
@@ -56,7 +61,7 @@ export function AddWork({ design, kitchen, avoid, agreeBy, change, onAdded }: Ad
       <TextField
         select
         size="small"
-        label={say`Something more on it`}
+        label={into ? NAMES[into] : say`Something more on it`}
         value={wanted}
         onChange={(e) => {
           const own = kitchen.blocks.get(e.target.value)!;
@@ -66,7 +71,7 @@ export function AddWork({ design, kitchen, avoid, agreeBy, change, onAdded }: Ad
         sx={{ flex: '1 1 180px' }}
       >
         {[...kitchen.blocks.values()]
-          .filter((b) => !b.retired && !NOT_ADDED.includes(b.kind))
+          .filter((b) => !b.retired && (into ? goesInto(b.kind, into) : !NOT_ADDED.includes(b.kind)))
           .map((b) => (
             <MenuItem key={b.id} value={b.id}>
               {b.name}

@@ -22,12 +22,14 @@ interface AnswerFootProps {
   /** What is taken: a new order, an enquiry, or a change. */
   takes: keyof typeof TAKES;
   saving: boolean;
+  /** It is collected then. */
+  onPickup: (pickup: string) => void;
   /** `more`: another cake is composed next, in the same order. */
   onSave: (more: boolean) => void;
 }
 
 /** The answer, always in sight: can it be ready, what it costs the others, what it comes to. */
-export function AnswerFoot({ answered, reckoned, missing, larger, takes, saving, onSave }: AnswerFootProps) {
+export function AnswerFoot({ answered, reckoned, missing, larger, takes, saving, onPickup, onSave }: AnswerFootProps) {
   const { answer, refused, asking } = answered;
   const { sums, problems } = reckoned;
   return (
@@ -68,6 +70,16 @@ export function AnswerFoot({ answered, reckoned, missing, larger, takes, saving,
           </Box>
         )}
       </Box>
+      {answer?.earliest && !missing && problems.length === 0 && (
+        <Button
+          color="secondary"
+          variant="outlined"
+          onClick={() => onPickup(answer.earliest!.value)}
+          sx={{ flex: 'none', maxWidth: 190 }}
+        >
+          {say`Earliest: ${answer.earliest.text}`}
+        </Button>
+      )}
       {larger && (
         <Button color="secondary" variant="outlined" onClick={larger} sx={{ flex: 'none' }}>
           {say`Make it large enough`}

@@ -50,7 +50,18 @@ export function Begin({ portions, onPortions, avoid, onBegin, onCopy, onBack }: 
     [offers],
   );
   return (
-    <Box sx={{ display: 'grid', gap: 2, alignContent: 'start', maxWidth: 980, mx: 'auto', width: '100%', pt: 1 }}>
+    <Box
+      sx={{
+        display: 'grid',
+        gap: 2,
+        alignContent: 'start',
+        maxWidth: 980,
+        mx: 'auto',
+        width: '100%',
+        pt: 1.5,
+        px: 0.5,
+      }}
+    >
       <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap' }}>
         <Box component="h2" sx={{ typography: 'h2', m: 0, flex: '1 1 220px' }}>{say`What shall it be?`}</Box>
         <TextField

@@ -280,6 +280,7 @@ export function Composer({ view }: { view: ComposerView }) {
         }
         takes={id !== null ? 'change' : values.holdsUntil ? 'enquiry' : 'order'}
         saving={formState.isSubmitting}
+        onPickup={(pickup) => setValue('pickup', pickup, { shouldDirty: true })}
         onSave={(more) => void save(more)}
       />
     </Box>

@@ -16,6 +16,7 @@ export function thick(design: Design, place: Place, mm: number): Design {
 
 /** Without what is touched. */
 export function without(design: Design, place: Place, blocks: Parameters<typeof withoutBlock>[2]): Design {
+  if (place.on === 'space') return design;
   if (place.on === 'inside') return withoutInside(design, place.piece, place.at);
   return place.on === 'block' ? withoutBlock(design, place.block, blocks) : withoutPiece(design, place.piece, blocks);
 }

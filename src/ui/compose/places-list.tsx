@@ -74,6 +74,10 @@ export function PlacesList({ design, sums, blocks, chosen, onChoose, onThicker, 
           ),
         )}
       </ul>
+      <ul className="zl-works" aria-label={say`Free space on it`}>
+        {line({ on: 'space', where: 'top' }, say`+ on top`, '')}
+        {line({ on: 'space', where: 'foot' }, say`+ at the foot`, '')}
+      </ul>
       <details>
         <summary
           style={{ cursor: 'pointer', padding: '6px 0' }}

@@ -1,5 +1,6 @@
 'use client';
 
+import useMediaQuery from '@mui/material/useMediaQuery';
 import { useRef, type PointerEvent } from 'react';
 import { say } from '@/core/words/say';
 import type { DrawnPiece } from '@/core/compose/drawn';
@@ -7,6 +8,14 @@ import { samePlace, type Place } from '@/core/compose/place';
 import { formName } from '@/core/shape/form';
 import { PieceDrawn, type PieceOf } from '../section/piece-drawn';
 import { placedIn, type Placed } from '../section/placed';
+import { aboveOf } from '../section/put-places';
+
+/** Here the section is drawn small, and words in it larger. */
+const NARROW = '(max-width: 699px)';
+/** So many letters of what is written on it have room beside it. */
+const SHOWN = { narrow: 10, wide: 18 };
+/** Where the words of the foot stand, from the left end of the board. */
+const BESIDE = 50;
 
 interface SectionEditorProps {
   pieces: readonly DrawnPiece[];
@@ -23,11 +32,15 @@ interface SectionEditorProps {
 export function SectionEditor({ pieces, chosen, ms, nameOf, onChoose, onDrag }: SectionEditorProps) {
   const drag = useRef<{ y: number; scale: number; from: number; moved: boolean } | null>(null);
   const { placed, width, height } = placedIn(pieces);
-  const left = 118;
+  const narrow = useMediaQuery(NARROW);
+  const shown = narrow ? SHOWN.narrow : SHOWN.wide;
+  const left = narrow ? 72 : 118;
   const board = 8;
   // Words are as large on a wide cake as on a high one.
-  const letters = Math.max(0.55, width / 430, height / 300);
-  const view = [-left * letters, -16, width + (left + 20) * letters, height + board + 44 * letters];
+  const letters = (narrow ? 1.5 : 1) * Math.max(0.55, width / 430, height / 300);
+  const uppermost = placed.filter((p) => p.names).at(-1) ?? placed[0]!;
+  const above = aboveOf(uppermost.piece);
+  const view = [-left * letters, -30 * letters, width + (left + 20) * letters, height + board + 66 * letters];
   const bar = width > 220 ? 100 : 50;
 
   const touchOf = (piece: DrawnPiece) => (what: PieceOf) => {
@@ -73,6 +86,20 @@ export function SectionEditor({ pieces, chosen, ms, nameOf, onChoose, onDrag }: 
         </g>
       ))}
       <rect x={0} y={height} width={width} height={board} rx={2} fill="var(--zl-muted)" opacity={0.55} />
+      <FreeSpace
+        name={say`+ on top`}
+        {...{ x: uppermost.x, y: height - uppermost.bottom - uppermost.piece.height - above - 12 * letters }}
+        letters={letters}
+        chosen={samePlace(chosen, { on: 'space', where: 'top' })}
+        onChoose={() => onChoose({ on: 'space', where: 'top' })}
+      />
+      <FreeSpace
+        name={say`+ at the foot`}
+        {...{ x: BESIDE * letters, y: height + board + 20 * letters }}
+        letters={letters}
+        chosen={samePlace(chosen, { on: 'space', where: 'foot' })}
+        onChoose={() => onChoose({ on: 'space', where: 'foot' })}
+      />
       {placed.map((p) => (
         <g
           key={p.piece.key}
@@ -85,12 +112,21 @@ export function SectionEditor({ pieces, chosen, ms, nameOf, onChoose, onDrag }: 
               <text fontSize={12.5 * letters} fontWeight={700}>
                 {nameOf(p.piece.key)}
               </text>
-              <text y={14 * letters} fontSize={11 * letters} style={{ fill: 'var(--zl-muted)' }}>
-                {formName(p.piece.form)}
-              </text>
-              <text y={27 * letters} fontSize={11 * letters} style={{ fill: 'var(--zl-muted)' }}>
-                {say`${Math.round(p.piece.height)} mm`}
-              </text>
+              {!narrow && (
+                <>
+                  <text y={14 * letters} fontSize={11 * letters} style={{ fill: 'var(--zl-muted)' }}>
+                    {formName(p.piece.form)}
+                  </text>
+                  <text y={27 * letters} fontSize={11 * letters} style={{ fill: 'var(--zl-muted)' }}>
+                    {say`${Math.round(p.piece.height)} mm`}
+                  </text>
+                </>
+              )}
+              {p.piece.says && (
+                <text y={(narrow ? 14 : 42) * letters} fontSize={11.5 * letters} fontStyle="italic">
+                  {p.piece.says.length > shown ? `“${p.piece.says.slice(0, shown - 1)}…”` : `“${p.piece.says}”`}
+                </text>
+              )}
             </>
           )}
         </g>
@@ -132,9 +168,42 @@ export function SectionEditor({ pieces, chosen, ms, nameOf, onChoose, onDrag }: 
   );
 }
 
+interface FreeSpaceProps {
+  name: string;
+  x: number;
+  y: number;
+  letters: number;
+  chosen: boolean;
+  onChoose: () => void;
+}
+
+/** Where something more can go on: touched, it is asked what. */
+function FreeSpace({ name, x, y, letters, chosen, onChoose }: FreeSpaceProps) {
+  const [wide, high] = [92 * letters, 22 * letters];
+  return (
+    <g data-place="" onClick={onChoose} transform={`translate(${x} ${y})`}>
+      <rect
+        x={-wide / 2}
+        y={-high / 2}
+        width={wide}
+        height={high}
+        rx={high / 2}
+        fill="var(--zl-card)"
+        stroke={chosen ? 'var(--zl-ink)' : 'var(--zl-muted)'}
+        strokeWidth={chosen ? 2 : 0.8}
+        strokeDasharray={chosen ? undefined : '2 3'}
+      />
+      <text fontSize={11 * letters} textAnchor="middle" dominantBaseline="central">
+        {name}
+      </text>
+    </g>
+  );
+}
+
 /** Where something of a piece is in the design. */
 function placeOf(piece: DrawnPiece, what: PieceOf): Place {
   if (what === 'piece') return { on: 'piece', piece: piece.key };
+  if ('put' in what) return piece.put[what.put]!.place;
   return ('stratum' in what ? piece.strata[what.stratum]! : piece.coats[what.coat]!).place;
 }
 

@@ -20,6 +20,7 @@ import { measureFields, withMeasure } from '@/core/compose/measures';
 import { samePlace } from '@/core/compose/place';
 import { say, term } from '@/core/words/say';
 import { CouldBeList } from './could-be-list';
+import { LiesFields } from './lies-fields';
 import { NumberField } from './number-field';
 import { SaidAsFields } from './said-as-fields';
 import { Act, Acts, ByHand, Head, Why, type On } from './touched-parts';
@@ -90,6 +91,7 @@ export function TouchedBlock({ place, design, sums, kitchen, avoid, agreeBy, cha
           ))}
         </Acts>
       )}
+      <LiesFields design={design} place={place} kitchen={kitchen} change={change} />
       {take && <Why part={sums.parts.find((p) => p.role === take.role)} />}
       {take && (
         <CouldBeList

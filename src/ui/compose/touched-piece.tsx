@@ -4,12 +4,13 @@ import Box from '@mui/material/Box';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { pieceCalled } from '@/core/compose/called';
-import { formsFor, sizesOf } from '@/core/compose/sizes-of';
+import { formsFor } from '@/core/compose/sizes-of';
 import { withLayerMore } from '@/core/compose/edits/inside';
-import { withCount, withForm, withInsideOf, withoutPiece, withTierOnTop } from '@/core/compose/edits/pieces';
-import { formName, span } from '@/core/shape/form';
+import { withCount, withForm, withInsideOf, withoutPiece } from '@/core/compose/edits/pieces';
+import { formName } from '@/core/shape/form';
 import { say } from '@/core/words/say';
 import { NumberField } from './number-field';
+import { TierOnTop } from './tier-on-top';
 import { Act, Acts, Head, type On } from './touched-parts';
 
 /** A piece: its size, how many, what stands on it. */
@@ -17,10 +18,6 @@ export function TouchedPiece({ place, design, sums, kitchen, change, onChoose }:
   const piece = design.pieces.find((p) => p.key === place.piece)!;
   const drawn = sums.pieces.find((p) => p.key === place.piece);
   const forms = formsFor(piece, kitchen);
-  const stacked = !design.pieces.some((p) => p.madeOf);
-  const smaller = sizesOf(design.pieces.at(-1)!.form, kitchen).filter(
-    (f) => span(f) < span(design.pieces.at(-1)!.form),
-  );
   return (
     <Box sx={{ display: 'grid', gap: 1.5 }}>
       <Head where={formName(piece.form)} what={pieceCalled(place.piece, design)}>
@@ -76,24 +73,7 @@ export function TouchedPiece({ place, design, sums, kitchen, change, onChoose }:
           </Act>
         )}
       </Acts>
-      {stacked && smaller.length > 0 && (
-        <TextField
-          select
-          size="small"
-          label={say`A tier on top`}
-          value=""
-          onChange={(e) => {
-            const form = smaller.find((f) => formName(f) === e.target.value)!;
-            change((d) => withTierOnTop(d, form, kitchen.blocks));
-          }}
-        >
-          {smaller.map((f) => (
-            <MenuItem key={formName(f)} value={formName(f)}>
-              {formName(f)}
-            </MenuItem>
-          ))}
-        </TextField>
-      )}
+      <TierOnTop design={design} kitchen={kitchen} change={change} />
     </Box>
   );
 }

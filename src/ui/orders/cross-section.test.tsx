@@ -12,6 +12,7 @@ const tier: TierSection = {
     { kind: 'layer', from: 31, thickness: 25, inset: 0 },
   ],
   coats: [{ kind: 'final coat', thickness: 5, side: 56 }],
+  put: [],
 };
 const section = (stacks: SectionView['stacks'], note: string | null = null): SectionView => ({
   ...{ stacks, summary: 'round 20 cm', note },
@@ -47,7 +48,7 @@ describe('the cake cut open', () => {
   });
   it('a roll shows its spiral', () => {
     const roll: TierSection = {
-      ...{ form: { form: 'roll', length: 380, diameter: 110 }, width: 110, body: 110, height: 110, coats: [] },
+      ...{ form: { form: 'roll', length: 380, diameter: 110 }, width: 110, body: 110, height: 110, coats: [], put: [] },
       strata: [
         { kind: 'layer', from: 0, thickness: 10, inset: 0 },
         { kind: 'filling', from: 10, thickness: 6, inset: 0 },

@@ -1,6 +1,7 @@
 import { say } from '@/core/words/say';
 import type { SectionView, TierSection } from '@/server/orders/section-view';
 import { sideOf } from '../section/cut-piece';
+import { aboveOf, besideOf } from '../section/put-places';
 import { PieceDrawn } from '../section/piece-drawn';
 
 /** mm around the cake, between cakes, and of the board, in the drawing. */
@@ -13,15 +14,15 @@ const BOARD_BEYOND = 25;
 export function CrossSection({ section }: { section: SectionView }) {
   const drawn = section.stacks.map((s) => ({
     ...s,
-    width: Math.max(...s.tiers.map((t) => t.width + 2 * sideOf(t))) + 2 * BOARD_BEYOND,
-    height: s.tiers.reduce((sum, t) => sum + t.height, 0),
+    width: Math.max(...s.tiers.map((t) => t.width + 2 * (sideOf(t) + besideOf(t)))) + 2 * BOARD_BEYOND,
+    height: heightOf(s.tiers),
   }));
   const width = drawn.reduce((sum, s) => sum + s.width + BETWEEN, -BETWEEN);
   const height = Math.max(...drawn.map((s) => s.height));
   const lefts = drawn.map((_, i) => drawn.slice(0, i).reduce((sum, s) => sum + s.width + BETWEEN, 0));
   const scaleBar = width > 200 ? 100 : 50;
-  // A small cake is drawn large, and words in the drawing with it: they are set smaller then.
-  const letters = Math.min(1, Math.max(0.4, width / 300));
+  // A small cake is drawn large, a wide one small, and words in the drawing with it: they are set smaller or larger then.
+  const letters = Math.max(0.4, width / 330);
   // Under the words that say how many there are.
   const barAt = height + BOARD + 14 + (drawn.some((s) => s.count > 1) ? 20 * letters : 0);
   return (
@@ -67,6 +68,10 @@ export function CrossSection({ section }: { section: SectionView }) {
     </figure>
   );
 }
+
+/** How high tiers stand on one another, with what is put on them. mm */
+const heightOf = (tiers: TierSection[]): number =>
+  Math.max(...tiers.map((t, i) => tiers.slice(0, i + 1).reduce((sum, x) => sum + x.height, 0) + aboveOf(t)));
 
 /** Tiers on one another; the origin is the middle of the board's upper face. */
 function Stack({ tiers, centre }: { tiers: TierSection[]; centre: number }) {

@@ -1,4 +1,5 @@
 import type { Coat, Stratum } from '@/core/breakdown/strata/stratum';
+import type { PutOn } from '@/core/compose/put-on';
 import type { Form } from '@/core/shape/form';
 
 /** The colour of what something is made by, where one was chosen, and whether it is agreed yet. */
@@ -10,6 +11,9 @@ interface Looks {
 export type CutStratum = Pick<Stratum, 'kind' | 'from' | 'thickness' | 'inset' | 'until'> & Looks;
 export type CutCoat = Pick<Coat, 'kind' | 'thickness' | 'side'> & Looks;
 
+/** What is put on a piece, as it is drawn. */
+export type CutPut = Omit<PutOn, 'place' | 'role'>;
+
 /** A piece cut open, as it is drawn. mm */
 export interface CutPiece {
   form: Form;
@@ -18,6 +22,8 @@ export interface CutPiece {
   height: number;
   strata: readonly CutStratum[];
   coats: readonly CutCoat[];
+  /** What is put on it. */
+  put?: readonly CutPut[];
 }
 
 /** How far what stands on the wall reaches beyond the form. mm */

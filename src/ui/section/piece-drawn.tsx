@@ -1,9 +1,10 @@
 import { useId, type SVGProps } from 'react';
 import { EDGE, USUAL } from './colours';
+import { PutDrawn } from './put-drawn';
 import { outlineOf, shellsOf, spiralOf, type CutPiece, type CutStratum } from './cut-piece';
 
-/** Something of a piece: by its number among strata or coats, or the piece itself. */
-export type PieceOf = { stratum: number } | { coat: number } | 'piece';
+/** Something of a piece: by its number among strata, coats, or what is put on it; or the piece itself. */
+export type PieceOf = { stratum: number } | { coat: number } | { put: number } | 'piece';
 
 /** What is done with something of a drawing: whether it is the chosen one, and what its shape answers to. */
 interface Touch {
@@ -56,6 +57,9 @@ export function PieceDrawn({ piece, touch = () => UNTOUCHED }: PieceDrawnProps) 
         strokeWidth={own.chosen ? 2.4 : 0.8}
         pointerEvents="none"
       />
+      {(piece.put ?? []).map((put, i) => (
+        <PutDrawn key={i} put={put} piece={piece} {...touch({ put: i })} />
+      ))}
     </>
   );
 }

@@ -1,5 +1,7 @@
 import { stacksOf } from '@/core/shape/stacks';
 import type { DrawnPiece } from '@/core/compose/drawn';
+import { sideOf } from './cut-piece';
+import { aboveOf, besideOf } from './put-places';
 
 /** A piece where it stands in the drawing: its middle, and its foot above the board. mm. */
 export interface Placed {
@@ -26,14 +28,13 @@ export function placedIn(pieces: readonly DrawnPiece[]): { placed: Placed[]; wid
     const own = stack.map((piece): Placed => {
       const at = { piece, x: middle, bottom, names: n === 0 };
       bottom += piece.height;
+      height = Math.max(height, bottom + aboveOf(piece));
       return at;
     });
     x += wide + BETWEEN;
-    height = Math.max(height, bottom);
     return own;
   });
   return { placed, width: x - BETWEEN + BEYOND, height };
 }
 
-const outer = ({ width, coats }: DrawnPiece): number =>
-  width + 2 * coats.reduce((sum, c) => sum + (c.side > 0 ? c.thickness : 0), 0);
+const outer = (piece: DrawnPiece): number => piece.width + 2 * (sideOf(piece) + besideOf(piece));

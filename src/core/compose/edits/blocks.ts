@@ -1,6 +1,7 @@
 import type { AmountRule } from '../../design/amount-rule';
 import type { Block, BlockStage } from '../../design/block';
 import type { Design, DesignBlock } from '../../design/design';
+import type { Lies } from '../../design/lies';
 import { KINDS } from '../../design/kinds/kinds';
 import { freeKey, onlyUsed } from './only-used';
 import { withPart, type Taken } from './parts';
@@ -49,14 +50,17 @@ export function withBlock(
   design: Design,
   block: Block,
   library: Library,
-  take?: { by: Taken; amount: AmountRule },
+  take?: { by: Taken; amount: AmountRule; lies?: Lies | null },
 ): Design {
   const { design: known, role } = take ? withPart(design, block.kind, take.by) : { design, role: '' };
   const key = freeKey(
     block.stages[0]?.key ?? block.id,
     known.blocks.map((b) => b.key),
   );
-  const added: DesignBlock = { key, block: block.id, takes: take ? [{ role, amount: take.amount }] : [] };
+  const added: DesignBlock = {
+    ...{ key, block: block.id },
+    takes: take ? [{ role, amount: take.amount, ...(take.lies && { lies: take.lies }) }] : [],
+  };
   const rank = KINDS[block.kind].rank;
   const before = known.blocks.findLastIndex((b) => (rankOf(b, library) ?? 0) <= rank);
   const blocks = [...known.blocks.slice(0, before + 1), added, ...known.blocks.slice(before + 1)];

@@ -1,4 +1,5 @@
 import type { Design } from '../../design/design';
+import { turnsKept } from './lies';
 
 /** Without parts that nothing takes any more. A block that names a part without an amount only says where it goes in if it lies inside. */
 export function onlyUsed(design: Design): Design {
@@ -7,7 +8,7 @@ export function onlyUsed(design: Design): Design {
     ...design.blocks.flatMap((b) => b.takes.flatMap((t) => (t.amount ? [t.role] : []))),
   ]);
   const layers = design.parts.find((p) => p.layers && used.has(p.role))?.role;
-  return {
+  return turnsKept({
     ...design,
     parts: design.parts
       .filter((p) => used.has(p.role))
@@ -16,7 +17,7 @@ export function onlyUsed(design: Design): Design {
     blocks: design.blocks.map((b) =>
       b.takes.every((t) => used.has(t.role)) ? b : { ...b, takes: b.takes.filter((t) => used.has(t.role)) },
     ),
-  };
+  });
 }
 
 /**

@@ -1,6 +1,7 @@
 import type { Block } from '../../design/block';
 import type { Design, Piece } from '../../design/design';
 import type { Form } from '../../shape/form';
+import { KINDS } from '../../design/kinds/kinds';
 import { asBlocksSay } from './blocks';
 import { freeKey, onlyUsed } from './only-used';
 
@@ -33,8 +34,7 @@ export function withTierOnTop(design: Design, form: Form, library: Library): Des
   const more = { ...design, pieces: [...design.pieces, { ...inForm(top, form), key }], blocks };
   const stands = more.blocks.some((b) => library.get(b.block)?.kind === 'stand');
   if (stands || !library.has(STAND)) return more;
-  const boxed = more.blocks.findIndex((b) => library.get(b.block)?.kind === 'box');
-  const at = boxed < 0 ? more.blocks.length : boxed;
+  const at = standsAt(more.blocks, library);
   const stand = {
     key: freeKey(
       'stand',
@@ -44,6 +44,14 @@ export function withTierOnTop(design: Design, form: Form, library: Library): Des
     takes: [],
   };
   return asBlocksSay({ ...more, blocks: [...more.blocks.slice(0, at), stand, ...more.blocks.slice(at)] }, library);
+}
+
+/** Where tiers are stood on one another among other work: before what comes on standing tiers, never before what comes on single ones. */
+function standsAt(blocks: Design['blocks'], library: Library): number {
+  const kinds = blocks.map((b) => library.get(b.block)?.kind);
+  const last = kinds.findLastIndex((k) => k !== undefined && k in KINDS.stand.follows) + 1;
+  const next = kinds.findIndex((k) => k === 'box' || (k !== undefined && 'stand' in KINDS[k].follows));
+  return Math.max(last, next < 0 ? blocks.length : next);
 }
 
 /** Without a piece, and without work that was on it alone; the last one stays. */

@@ -75,7 +75,14 @@ const stacked: fc.Arbitrary<Design> = fc
         : []),
       ...(blossoms === null
         ? []
-        : [block('place', 'place', [take('blossoms', { rule: 'pieces', per: 'tier', count: blossoms, grams: 6 })])]),
+        : [
+            block('place', 'place', [
+              {
+                ...take('blossoms', { rule: 'pieces', per: 'tier', count: blossoms, grams: 6 }),
+                ...(border && { lies: { where: 'spot', hour: 1 + (blossoms % 12) } as const }),
+              },
+            ]),
+          ]),
       ...(writes ? [block('write', 'write')] : []),
       block('box', 'check-and-box'),
     ];

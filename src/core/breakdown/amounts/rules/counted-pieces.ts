@@ -6,11 +6,17 @@ import { amount, spread } from '../amount';
 import { sumOf, type AmountOf } from '../amount-context';
 import { cm } from '../amount-words';
 
-/** Made-ahead pieces, fruit, blossoms: so many for the cake, each tier or each portion, and so many to spare. */
-export const pieces: AmountOf<'pieces'> = ({ per, count, grams, spare = 0 }, { tiers, cake }) => {
+/** Made-ahead pieces, fruit, blossoms: so many for the cake, each tier or each portion, or so far apart around each; and so many to spare. */
+export const pieces: AmountOf<'pieces'> = ({ per, count, grams, every, spare = 0 }, { tiers, cake }) => {
   const times = { cake: 1, tier: sumOf(tiers, () => 1), portion: cake.portions }[per];
-  const why = per === 'cake' ? say`for the cake` : say`${count} for each ${per}`;
-  const wanted = Math.ceil(times * count);
+  const around = every === undefined ? null : sumOf(tiers, (form) => Math.max(1, rosetteCount(perimeter(form), every)));
+  const wanted = around ?? Math.ceil(times * count);
+  const why =
+    every !== undefined
+      ? say`every ${cm(every)} around`
+      : per === 'cake'
+        ? say`for the cake`
+        : say`${count} for each ${per}`;
   const said = counted(wanted, 'piece');
   return amount(
     [

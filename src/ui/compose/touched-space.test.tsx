@@ -1,0 +1,89 @@
+/** @jest-environment jsdom */
+import { render, screen } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { useState } from 'react';
+import type { Place } from '@/core/compose/place';
+import { withoutPiece } from '@/core/compose/edits/pieces';
+import { sumsOf, type Sums } from '@/core/compose/sums';
+import { design, kitchen } from '@/core/compose/testing/two-tiers';
+import type { Design } from '@/core/design/design';
+import { Touched } from './touched';
+
+/** Every design there was, the newest last. */
+const designs: Design[] = [];
+function Shown({ first, begins = design }: { first: Place; begins?: Design }) {
+  const [d, setDesign] = useState<Design>(begins);
+  const [place, setPlace] = useState<Place | null>(first);
+  if (!place) return null;
+  return (
+    <Touched
+      place={place}
+      design={d}
+      sums={sumsOf(d, {}, kitchen) as Sums}
+      kitchen={kitchen}
+      avoid={[]}
+      agreeBy="2027-05-18"
+      change={(edit) => {
+        designs.push(edit(d));
+        setDesign(designs.at(-1)!);
+      }}
+      onChoose={setPlace}
+    />
+  );
+}
+
+const choose = async (hand: ReturnType<typeof userEvent.setup>, label: string, option: RegExp) => {
+  await hand.click(screen.getByLabelText(label));
+  await hand.click(screen.getAllByRole('option', { name: option })[0]!);
+};
+const takeOf = (block: string) => designs.at(-1)!.blocks.findLast((b) => b.block === block)!.takes[0]!;
+
+describe('the free space on a cake', () => {
+  it('above it takes what is placed, at the rim, counted or so far apart, in turn with what is piped', async () => {
+    const hand = userEvent.setup();
+    render(<Shown first={{ on: 'space', where: 'top' }} />);
+    expect(screen.getByRole('button', { name: /shards, 9 pieces/ })).toBeTruthy();
+    await choose(hand, 'Something on top', /^Place pieces$/);
+    await choose(hand, 'With what', /blossoms/i);
+    // What was added is touched at once, with where it lies.
+    expect(takeOf('place').lies).toEqual({ where: 'rim' });
+    await choose(hand, 'Counted', /so far apart/);
+    expect(takeOf('place').amount).toMatchObject({ rule: 'pieces', every: 50 });
+    expect(screen.getByLabelText('One every, mm')).toBeTruthy();
+    await choose(hand, 'Where it lies', /at one spot/);
+    await choose(hand, 'Where, as on a clock', /^4$/);
+    expect(takeOf('place').lies).toEqual({ where: 'spot', hour: 4 });
+    await choose(hand, 'In turn with', /shards/);
+    expect(takeOf('place').lies!.inTurnWith).toBeDefined();
+    await choose(hand, 'In turn with', /nothing else/);
+    await choose(hand, 'Where it lies', /around the rim/);
+    expect(takeOf('place').lies).toEqual({ where: 'rim' });
+    await choose(hand, 'Counted', /on each tier/);
+    expect(takeOf('place').amount).toMatchObject({ rule: 'pieces', per: 'tier' });
+    expect(takeOf('place').amount).not.toHaveProperty('every');
+  });
+
+  it('at its foot takes a piped line, whose nozzle and place are chosen', async () => {
+    const hand = userEvent.setup();
+    render(<Shown first={{ on: 'space', where: 'foot' }} />);
+    await choose(hand, 'Something at the foot', /^Pipe$/);
+    await choose(hand, 'With what', /./);
+    expect(takeOf('pipe').amount).toEqual({ rule: 'border', nozzle: 'star 10 mm', where: 'foot' });
+    await choose(hand, 'Nozzle', /round 4 mm/);
+    await choose(hand, 'Where it lies', /rim and foot/);
+    expect(takeOf('pipe').amount).toEqual({ rule: 'border', nozzle: 'round 4 mm', where: 'both' });
+  });
+
+  it('offers as a tier on top only what leaves a ledge to stand on', async () => {
+    const hand = userEvent.setup();
+    render(<Shown first={{ on: 'space', where: 'top' }} begins={withoutPiece(design, 't2', kitchen.blocks)} />);
+    await hand.click(screen.getByLabelText('A tier on top'));
+    const sizes = screen.getAllByRole('option').map((o) => Number(/\d+/.exec(o.textContent)![0]));
+    expect(Math.max(...sizes)).toBe(20);
+    await hand.click(screen.getByRole('option', { name: 'round 20 cm' }));
+    expect(designs.at(-1)!.pieces.map((p) => p.form)).toEqual([
+      { form: 'round', diameter: 240 },
+      { form: 'round', diameter: 200 },
+    ]);
+  });
+});
