@@ -21,6 +21,8 @@ export interface PartSum {
   label: string;
   formula: string;
   grams: number;
+  /** What it would be, where somebody has set it by hand. */
+  usual: number | null;
   because: string;
   colour: string | null;
   /** What of it goes where: "crumb coat 204 g". */
@@ -77,6 +79,7 @@ export function sumsOf(design: Design, answers: Answers, kitchen: Kitchen): Sums
     grams: cakeGrams(components),
     parts: components.map((c) => ({
       ...{ role: c.role, label: c.label, formula: c.formula.id, grams: c.amount.grams, because: c.amount.because },
+      usual: c.amount.computed,
       colour: c.formula.colour ?? null,
       uses: c.amount.portions.map(({ use, grams }) => ({ use, grams })),
       allergens: c.allergens.map((a) => a.allergen),

@@ -78,6 +78,8 @@ export interface Block {
   dry?: number;
   /** What its pieces are held in from its first stage to the end of its last. */
   holds?: 'ring';
+  /** What it is has not been agreed when it is put on a cake: it is asked for until somebody says what. */
+  open?: true;
   /** Out of use here: it is added to no cake any more. Cakes that have it keep it. */
   retired?: boolean;
 }

@@ -92,6 +92,8 @@ export const blockForm = object({
   after: standForm.required(),
   /** Minutes that the cake may stand dry each time, where it bears no cold from here on. */
   dry: optionalNumber(say`Minutes, a number, or nothing.`).min(0, say`Not below 0.`),
+  /** What it is has to be agreed once it is on a cake. */
+  open: boolean().default(false),
 });
 export type BlockForm = InferType<typeof blockForm>;
 
@@ -135,6 +137,7 @@ export function blockFormOf(block: Block): BlockForm {
       waits: i === 0 ? [] : ways.map((choice) => standOf(onWay(choice)[i - 1], choice)),
     })),
     ...{ before: standOf(block.before), after: standOf(block.after), dry: block.dry ?? null },
+    open: block.open ?? false,
   };
 }
 
@@ -161,6 +164,7 @@ export function blockOf(form: BlockForm, like: KeptBlock): KeptBlock {
     before: form.before.stands ? waitOf(form.before, like.before) : undefined,
     after: form.after.stands ? waitOf(form.after, like.after) : undefined,
     dry: form.dry ?? undefined,
+    open: form.open ? true : undefined,
   });
 }
 

@@ -1,4 +1,5 @@
 import { say } from '../words/say';
+import { gramsByRole } from './grams-by-role';
 import { wordsByKey } from './words-by-key';
 import { array, boolean, number, object, string, type InferType } from 'yup';
 import { ALLERGENS, type Allergen } from '../formula/formula';
@@ -90,6 +91,10 @@ export const orderForm = object({
   choices: wordsByKey()
     .typeError(say`These choices cannot be read.`)
     .default({}),
+  /** Amounts of parts set by hand, g by role. What is left out stays as it was. */
+  byHand: gramsByRole()
+    .typeError(say`Grams above 0, at most 200 kg.`)
+    .optional(),
   /** Roles of optional components that are left out. */
   without: array()
     .of(string().max(120).required())

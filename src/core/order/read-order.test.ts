@@ -86,6 +86,10 @@ describe('what was typed for an order', () => {
     const before = { id: 3, ...taken.fields, pickup: new Date('2027-03-02T12:00:00Z'), overrides: { [role!]: 77 } };
     const again = read({ pickup: '2027-03-02T12:00' }, before);
     expect(again).toMatchObject({ ok: true, fields: { pickup: before.pickup, overrides: before.overrides } });
+    // The form says it anew: set, otherwise, not any more, and never of what is not in the cake.
+    const said = (byHand: Record<string, number>) => read({ pickup: '2027-03-02T12:00', byHand }, before);
+    expect(said({ [role!]: 81, nothing: 5 })).toMatchObject({ ok: true, fields: { overrides: { [role!]: 81 } } });
+    expect(said({})).toMatchObject({ ok: true, fields: { overrides: {} } });
     expect(read({ pickup: '2027-03-02T12:00', build: 'fig-sails' }, { ...before, build: 'lace-tower' })).toMatchObject({
       ok: true,
       fields: { overrides: {} },

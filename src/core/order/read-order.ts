@@ -99,7 +99,7 @@ export function readOrder(
   };
 }
 
-/** The order that a form describes. What was set by hand stays as long as the build is the same. */
+/** The order that a form describes. What was set by hand stays as long as the build is the same, unless the form says otherwise. */
 function draftOf(
   form: OrderForm,
   build: Build,
@@ -117,7 +117,9 @@ function draftOf(
     ...SCHOOLS.map((s) => s.key),
     ...routesOf(composed ?? build.design, kitchen.library.blocks).map((r) => r.key),
   ]);
-  const byHand = Object.entries(same?.overrides ?? {}).filter(([role]) => !composed || roles.has(role));
+  const byHand = Object.entries(form.byHand ?? same?.overrides ?? {}).filter(
+    ([role]) => (!composed && !form.byHand) || roles.has(role),
+  );
   const known = (list: Record<string, string>, keys: Set<string>) =>
     Object.fromEntries(Object.entries(list).filter(([key, value]) => keys.has(key) && value !== ''));
   return {

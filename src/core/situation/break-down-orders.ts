@@ -104,9 +104,15 @@ export const figuresOf = ({
   ...(mixes && { mixes }),
 });
 
+/** Formulas at an older version than the kitchen's newest, of those that are named with one. */
+export const olderAt = (
+  versions: Record<string, number>,
+  { olderFormulas }: Pick<PlanningKitchen, 'olderFormulas'>,
+): Formula[] => Object.entries(versions).flatMap(([id, version]) => olderFormulas.get(`${id}@${version}`) ?? []);
+
 /** The kitchen's formulas, those named at the versions named. */
 function formulasAt(versions: Record<string, number>, kitchen: PlanningKitchen): ReadonlyMap<string, Formula> {
-  const kept = Object.entries(versions).flatMap(([id, version]) => kitchen.olderFormulas.get(`${id}@${version}`) ?? []);
+  const kept = olderAt(versions, kitchen);
   if (kept.length === 0) return kitchen.library.formulas;
   return new Map([...kitchen.library.formulas, ...kept.map((f) => [f.id, f] as const)]);
 }

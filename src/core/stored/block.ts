@@ -52,6 +52,7 @@ const block = describes<KeptBlock>()(
     thaw: optional(Type.Object({ min: number, why: text, choice: optional(text) })),
     dry: optional(number),
     holds: optional(Type.Literal('ring')),
+    open: optional(Type.Literal(true)),
   }),
 );
 

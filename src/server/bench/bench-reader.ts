@@ -1,3 +1,4 @@
+import { agreedAt } from './agreed-at';
 import { goesIn, rescuesOf } from '../situation/goes-in';
 import { say, term } from '../../core/words/say';
 import { contactLines, type ContactLine } from '../situation/contact-words';
@@ -7,7 +8,6 @@ import type { Check } from '../../core/formula/formula';
 import type { CakeStep } from '../../core/breakdown/steps/cake-step';
 import { expectedEnd, type StepState } from '../../core/floor/floor-state';
 import { orderNumberOf } from '../../core/ids/ids';
-import { toAgree } from '../../core/order/to-agree';
 import { timeOf } from '../../core/time/clock';
 import type { PlannedStep } from '../../core/planning-format/plan';
 import type { Wait } from '../../core/planning-format/problem';
@@ -208,20 +208,7 @@ export class Bench {
     const number = s.role === null ? orderNumberOf(s.id) : null;
     const order = this.situation.orders.find((o) => o.id === number);
     if (!order) return { cake: null, agreed: [] };
-    const { colours, inscriptionAt, box } = order.details;
-    const open = toAgree([order], '').map((u) => say`Not agreed yet: ${u.what}. Ask before you begin.`);
-    return {
-      cake: order.id,
-      agreed: [
-        ...open,
-        ...(order.inscription
-          ? [say`Written on it: “${order.inscription}”${inscriptionAt ? `, ${inscriptionAt}` : ''}`]
-          : []),
-        ...(colours ? [say`Colours: ${colours}`] : []),
-        ...(box ? [say`Box: ${box}`] : []),
-        ...(order.note ? [say`Do not forget: ${order.note}`] : []),
-      ],
-    };
+    return { cake: order.id, agreed: agreedAt(s.id, order, this.situation) };
   }
 
   /** Ovens and machines that run, and cold waits under way, the next to end first. */

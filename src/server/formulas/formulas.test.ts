@@ -1,3 +1,4 @@
+import type { ComposerView } from '../orders/composer';
 import { openDemoKitchen, orderCalled, sendTo } from '../testing/demo-kitchen';
 
 const kitchen = await openDemoKitchen('use-cases-formulas');
@@ -5,6 +6,7 @@ const { changePart } = await import('../orders/change-part');
 const { loadFormula, loadFormulaForm } = await import('./formula-pages');
 const { readRecipeFile, saveFormula } = await import('./formulas');
 const { loadOrder } = await import('../orders/order-pages');
+const { loadComposer } = await import('../orders/composer');
 
 const message = (r: { ok: boolean }) => (r as { message?: string }).message ?? '';
 
@@ -28,6 +30,10 @@ describe('a formula', () => {
     expect(view.older.map((o) => o.title)).toContain('Abara christening');
     const id = await orderCalled('Abara christening');
     const order = (await loadOrder(kitchen.db, id))!;
+    // Composed on, its sums are those of the formula that it stays with; a new order's are the newest.
+    const composed = (await loadComposer(kitchen.db, id)) as ComposerView;
+    expect(composed.older.map((f) => [f.id, f.loss])).toEqual([['quince-curd', 0.08]]);
+    expect(((await loadComposer(kitchen.db, null)) as ComposerView).older).toEqual([]);
     expect(order.newer).toEqual([{ id: 'quince-curd', name: 'Quince curd', has: 1, newest: 2 }]);
     const grams = order.parts.find((p) => p.role === 'filling')!.lines[0]!.grams;
     expect(await changePart(kitchen.db, id, order.version, { kind: 'newest formulas' })).toMatchObject({ ok: true });

@@ -1,3 +1,4 @@
+import { isAmount } from '../../core/input/grams-by-role';
 import { say } from '../../core/words/say';
 import type { KitchenDb } from '../../data/kitchen-db';
 import type { Route } from '../../core/design/block';
@@ -19,9 +20,6 @@ export type PartChange =
   /** Takes the newest version of every formula. */
   | { kind: 'newest formulas' };
 
-/** More than this is a slip of the finger. g. */
-const MOST_GRAMS = 200_000;
-
 /** Changes one part of an order. */
 export function changePart(db: KitchenDb, id: number, version: number, change: PartChange): Promise<Kept> {
   return adjustOrder(db, id, version, (order, { kitchen }) => {
@@ -38,8 +36,7 @@ export function changePart(db: KitchenDb, id: number, version: number, change: P
         break;
       }
       case 'amount':
-        if (change.grams !== null && !(change.grams > 0 && change.grams <= MOST_GRAMS))
-          return refuse(say`Grams above 0, at most 200 kg.`);
+        if (change.grams !== null && !isAmount(change.grams)) return refuse(say`Grams above 0, at most 200 kg.`);
         fields.overrides = withKey(order.overrides, change.role, change.grams);
         break;
       case 'choice': {

@@ -11,7 +11,7 @@ import { cakeName } from '../../core/breakdown/amounts/cake';
 import { agreeBy } from '../../core/order/agree-by';
 import { readTiers } from '../../core/order/tiers';
 import { pickupText } from './pickup-text';
-import { designOfOrder } from '../../core/situation/break-down-orders';
+import { designOfOrder, olderAt } from '../../core/situation/break-down-orders';
 import type { Form } from '../../core/shape/form';
 import type { KitchenDb } from '../../data/kitchen-db';
 import { readHandedOver, readOpenOrders, readOrder } from '../../data/repositories/orders';
@@ -39,6 +39,8 @@ export interface ComposerView {
   design: Design;
   /** Format and version of a design that is sent back. */
   document: { format: string; version: number };
+  /** Formulas that the order was taken with and that have changed since: it stays with them. */
+  older: Formula[];
   /** What the order is called that it is one with; null of one that stands alone. */
   together: string | null;
   /** Nobody has said yet which cake it shall be. */
@@ -72,7 +74,8 @@ export async function loadComposer(
   const begun = order ? found : openUntil(found, agreeBy(values.pickup, form.earliest));
   return {
     ...{ id, version, title, design: begun, document: documentOf(begun) },
-    values: { ...values, swaps: {} },
+    values: { ...values, swaps: {}, byHand: { ...order?.overrides } },
+    older: order ? olderAt(order.versions, kitchen) : [],
     together: values.together ? ((await readOrder(db, values.together))?.title ?? null) : null,
     isOpen: order === null && !draft.build && !copy,
     builds: [...kitchen.builds.values()].map((b) => ({ id: b.id, name: b.name, story: b.story })),

@@ -13,6 +13,7 @@ const form = {
     choices: {},
   },
   without: [],
+  byHand: { filling: 900 },
 };
 const formula = formOf({
   ...{ id: '', name: 'Air', family: 'Nothing', story: '', purpose: 'filling', loss: 0.03, density: 1 },

@@ -17,9 +17,6 @@ import { say } from '@/core/words/say';
 /** Kinds of work that a cake has already, or that belong to how it is built. */
 const NOT_ADDED = ['stack', 'build in a ring', 'roll', 'topping', 'cut to shape', 'stand', 'box', 'level', 'lift'];
 
-/** What is not agreed at all: it is open from the beginning, and takes nothing. */
-const TO_BE_AGREED = 'to-be-agreed';
-
 const NAMES: Record<Space, string> = { top: say`Something on top`, foot: say`Something at the foot` };
 
 interface AddWorkProps {
@@ -51,7 +48,7 @@ export function AddWork({ design, kitchen, avoid, agreeBy, change, into = null, 
     const begin = beginsIn(own.kind, into);
     const next = withBlock(design, own, kitchen.blocks, by && begin ? { by, ...begin } : undefined);
     const added = next.blocks.find((b) => !design.blocks.some((x) => x.key === b.key))!;
-    const open = id === TO_BE_AGREED ? { what: own.name, by: agreeBy } : null;
+    const open = own.open ? { what: own.name, by: agreeBy } : null;
     change(() => (open ? withUndecided(next, { block: added.key }, open) : next));
     setWanted('');
     onAdded(added.key, added.takes.length > 0 ? 0 : null);
@@ -65,7 +62,8 @@ export function AddWork({ design, kitchen, avoid, agreeBy, change, into = null, 
         value={wanted}
         onChange={(e) => {
           const own = kitchen.blocks.get(e.target.value)!;
-          if (own.id !== TO_BE_AGREED && beginsAs(own.kind)) setWanted(e.target.value);
+          // What is not agreed yet takes nothing.
+          if (!own.open && beginsAs(own.kind)) setWanted(e.target.value);
           else add(e.target.value, null);
         }}
         sx={{ flex: '1 1 180px' }}

@@ -47,6 +47,7 @@ export function Composer({ view }: { view: ComposerView }) {
   const router = useRouter();
   const within = useInKitchen();
   const [opened] = useState(version);
+  const [older] = useState(view.older);
   const [problem, setProblem] = useState<string | null>(null);
   /** The build that the cake was kept as. */
   const [kept, setKept] = useState<string | null>(null);
@@ -59,9 +60,18 @@ export function Composer({ view }: { view: ComposerView }) {
     mode: 'onTouched',
   });
   const values = useWatch({ control }) as OrderForm;
-  const composed = useComposed(view.design, {
-    ...{ inscription: values.inscription, without: values.without, choices: values.choices },
-  });
+  const composed = useComposed(
+    view.design,
+    {
+      ...{
+        inscription: values.inscription,
+        without: values.without,
+        choices: values.choices,
+        overrides: values.byHand ?? {},
+      },
+    },
+    older,
+  );
   const { design, change, isChanged, kitchen, reckoned, place, choose } = composed;
   const until = agreeBy(values.pickup, view.earliest);
   const form = useMemo(
@@ -247,6 +257,11 @@ export function Composer({ view }: { view: ComposerView }) {
             agreeBy={until}
             change={change}
             onChoose={choose}
+            onGrams={(role, grams) => {
+              const { [role]: before, ...others } = values.byHand ?? {};
+              void before;
+              setValue('byHand', grams === null ? others : { ...others, [role]: grams }, { shouldDirty: true });
+            }}
           />
         ) : (
           <WholeCake

@@ -37,7 +37,7 @@ export function SectionEditor({ pieces, chosen, ms, nameOf, onChoose, onDrag }: 
   const left = narrow ? 72 : 118;
   const board = 8;
   // Words are as large on a wide cake as on a high one.
-  const letters = (narrow ? 1.5 : 1) * Math.max(0.55, width / 430, height / 300);
+  const letters = (narrow ? 1.5 : 1.2) * Math.max(0.55, width / 430, height / 300);
   const uppermost = placed.filter((p) => p.names).at(-1) ?? placed[0]!;
   const above = aboveOf(uppermost.piece);
   const view = [-left * letters, -30 * letters, width + (left + 20) * letters, height + board + 66 * letters];

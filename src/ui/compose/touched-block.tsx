@@ -27,7 +27,7 @@ import { Act, Acts, ByHand, Head, Why, type On } from './touched-parts';
 import { UndecidedFields } from './undecided-fields';
 
 /** A block of work: how much it takes, when it comes, and what a wrong order would do. */
-export function TouchedBlock({ place, design, sums, kitchen, avoid, agreeBy, change, onChoose }: On<'block'>) {
+export function TouchedBlock({ place, design, sums, kitchen, avoid, agreeBy, change, onChoose, onGrams }: On<'block'>) {
   const placed = design.blocks.find((b) => b.key === place.block)!;
   const take = place.take === null ? undefined : placed.takes[place.take];
   const part = design.parts.find((p) => p.role === take?.role);
@@ -92,7 +92,7 @@ export function TouchedBlock({ place, design, sums, kitchen, avoid, agreeBy, cha
         </Acts>
       )}
       <LiesFields design={design} place={place} kitchen={kitchen} change={change} />
-      {take && <Why part={sums.parts.find((p) => p.role === take.role)} />}
+      {take && <Why part={sums.parts.find((p) => p.role === take.role)} onGrams={onGrams} />}
       {take && (
         <CouldBeList
           key={`${take.role} ${place.block}`}

@@ -24,6 +24,7 @@ import { say } from '@/core/words/say';
 import { ChooseFormula } from './choose-formula';
 import { CouldBeList } from './could-be-list';
 import { NumberField } from './number-field';
+import { SoakFields } from './soak-fields';
 import { SaidAsFields } from './said-as-fields';
 import { Act, Acts, Head, Why, type On } from './touched-parts';
 import { UndecidedFields } from './undecided-fields';
@@ -34,7 +35,17 @@ type Scope = (typeof SCOPES)[number];
 const NAMES: Record<Scope, string> = { here: say`only here`, piece: say`in this tier`, everywhere: say`everywhere` };
 
 /** A layer, a soak, a filling: how thick, what else it could be, and what may lie on it. */
-export function TouchedInside({ place, design, sums, kitchen, avoid, agreeBy, change, onChoose }: On<'inside'>) {
+export function TouchedInside({
+  place,
+  design,
+  sums,
+  kitchen,
+  avoid,
+  agreeBy,
+  change,
+  onChoose,
+  onGrams,
+}: On<'inside'>) {
   const piece = design.pieces.find((p) => p.key === place.piece)!;
   const item = piece.inside[place.at]!;
   const role = roleAt(place, design)!;
@@ -57,6 +68,11 @@ export function TouchedInside({ place, design, sums, kitchen, avoid, agreeBy, ch
           : withFormulaEverywhere(d, role, by),
     );
   };
+  /** What a layer drinks like: by what it is made by. */
+  const drinksAs = (layer: number): 'butter' | 'foam' => {
+    const of = design.parts.find((p) => p.role === piece.inside[layer]?.role);
+    return kitchen.formulas.get((of && formulaOf(of)) ?? '')?.batter === 'butter' ? 'butter' : 'foam';
+  };
   const offers = couldBe(place, design, kitchen, avoid);
   const fillings = offers.filter((o) => o.clashes.length === 0);
   return (
@@ -70,6 +86,14 @@ export function TouchedInside({ place, design, sums, kitchen, avoid, agreeBy, ch
           grams={sums.parts.find((p) => p.role === role)?.grams ?? null}
           change={change}
         />
+      ) : item.is === 'soak' ? (
+        <SoakFields
+          design={design}
+          place={place}
+          grams={sums.parts.find((p) => p.role === role)?.grams ?? 100}
+          usual={drinksAs(place.at - 1)}
+          change={change}
+        />
       ) : drawn && item.is !== 'rest' ? (
         <NumberField
           key={JSON.stringify(place)}
@@ -80,7 +104,7 @@ export function TouchedInside({ place, design, sums, kitchen, avoid, agreeBy, ch
           onChange={(mm) => change((d) => withThickness(d, place.piece, place.at, mm))}
         />
       ) : null}
-      <Why part={sums.parts.find((p) => p.role === role)} />
+      <Why part={sums.parts.find((p) => p.role === role)} onGrams={onGrams} />
       {scopes.length > 1 && (
         <ToggleButtonGroup
           exclusive
@@ -112,7 +136,7 @@ export function TouchedInside({ place, design, sums, kitchen, avoid, agreeBy, ch
             label={say`Soak it with`}
             offers={forPurposes(['soak'], kitchen, avoid)}
             onTake={(id) => {
-              const kind = kitchen.formulas.get(formulaOf(part!) ?? '')?.batter === 'butter' ? 'butter' : 'foam';
+              const kind = drinksAs(place.at);
               change((d) => withSoak(d, place.piece, place.at, kitchen.formulas.get(id)!, kind));
             }}
           />

@@ -9,7 +9,9 @@ import { type Place } from '@/core/compose/place';
 import type { PartSum, Sums } from '@/core/compose/sums';
 import type { Design } from '@/core/design/design';
 import type { Allergen } from '@/core/formula/formula';
+import { MOST_GRAMS } from '@/core/input/grams-by-role';
 import { say } from '@/core/words/say';
+import { NumberField } from './number-field';
 
 /** What everything that is touched is shown with. */
 export interface TouchedProps {
@@ -22,6 +24,8 @@ export interface TouchedProps {
   agreeBy: string;
   change: (edit: (design: Design) => Design) => void;
   onChoose: (place: Place | null) => void;
+  /** Sets how much there is of a part in all, g; null is as it is computed. Where it is missing nothing can be set: of a build. */
+  onGrams?: ((role: string, grams: number | null) => void) | undefined;
 }
 
 export type On<K extends Place['on']> = TouchedProps & { place: Extract<Place, { on: K }> };
@@ -39,8 +43,8 @@ export function Head({ where, what, children }: { where: string; what: string; c
   );
 }
 
-/** How much of a part there is, and why. */
-export function Why({ part }: { part: PartSum | undefined }) {
+/** How much of a part there is, and why; it can be set by hand. */
+export function Why({ part, onGrams }: { part: PartSum | undefined } & Pick<TouchedProps, 'onGrams'>) {
   if (!part) return null;
   return (
     <Box>
@@ -53,6 +57,19 @@ export function Why({ part }: { part: PartSum | undefined }) {
               {u.use}: {grams(u.grams)}
             </li>
           ))}
+        </Box>
+      )}
+      {onGrams && (
+        <Box sx={{ mt: 1.5 }}>
+          <NumberField
+            key={`${part.role} ${part.usual === null}`}
+            label={say`Made in all`}
+            unit="g"
+            value={Math.round(part.grams)}
+            {...{ least: 1, most: MOST_GRAMS, step: 10 }}
+            onChange={(g) => onGrams(part.role, g)}
+          />
+          {part.usual !== null && <ByHand usual={grams(part.usual)} onUsual={() => onGrams(part.role, null)} />}
         </Box>
       )}
     </Box>

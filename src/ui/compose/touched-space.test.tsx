@@ -74,6 +74,16 @@ describe('the free space on a cake', () => {
     expect(takeOf('pipe').amount).toEqual({ rule: 'border', nozzle: 'round 4 mm', where: 'both' });
   });
 
+  it('takes what is not agreed yet, and asks for it', async () => {
+    const hand = userEvent.setup();
+    render(<Shown first={{ on: 'space', where: 'top' }} />);
+    await choose(hand, 'Something on top', /to be agreed/);
+    expect(designs.at(-1)!.blocks.find((b) => b.block === 'to-be-agreed')!.undecided).toEqual({
+      what: 'Something to be agreed',
+      by: '2027-05-18',
+    });
+  });
+
   it('offers as a tier on top only what leaves a ledge to stand on', async () => {
     const hand = userEvent.setup();
     render(<Shown first={{ on: 'space', where: 'top' }} begins={withoutPiece(design, 't2', kitchen.blocks)} />);

@@ -2,6 +2,7 @@
 
 import { useEffect, useMemo, useState } from 'react';
 import { isThere, samePlace, type Place } from '@/core/compose/place';
+import type { Formula } from '@/core/formula/formula';
 import type { Design } from '@/core/design/design';
 import { COMPOSER_KITCHEN } from '../asking/questions';
 import { useAsked } from '../asking/use-asked';
@@ -11,14 +12,22 @@ import { thick, without } from './on-the-cake';
 import { useDesign } from './use-design';
 import { useSums } from './use-sums';
 
+const NONE: readonly Formula[] = [];
+
 /** A cake that is composed on its section, whatever it is composed for: the design with its undo, what is touched on it, and what it comes to. */
 export type Composed = ReturnType<typeof useComposed>;
 
-export function useComposed(first: Design, answers: Parameters<typeof useSums>[2]) {
+/** `older`: formulas that the cake stays with, though the kitchen has newer ones. */
+export function useComposed(first: Design, answers: Parameters<typeof useSums>[2], older: readonly Formula[] = NONE) {
   const history = useDesign(first);
   const { design, change, undo, redo } = history;
   const [chosen, choose] = useState<Place | null>(null);
-  const { answer: sent } = useAsked(COMPOSER_KITCHEN);
+  const { answer } = useAsked(COMPOSER_KITCHEN);
+  const sent = useMemo(() => {
+    if (!answer || older.length === 0) return answer;
+    const own = new Map(older.map((f) => [f.id, f]));
+    return { ...answer, formulas: answer.formulas.map((f) => own.get(f.id) ?? f) };
+  }, [answer, older]);
   const kitchen = useMemo(() => (sent ? inBrowser(sent) : null), [sent]);
   const reckoned = useSums(sent ?? undefined, design, answers);
 

@@ -11,6 +11,7 @@ import type { KitchenSections, ShownBlock } from '@/server/kitchen/kitchen-secti
 import { saveBlockAction } from '../actions';
 import { KitchenLink } from '../kitchens/kitchen-link';
 import { Fold } from '../parts/fold';
+import { FormCheck } from '../parts/form-check';
 import { FormText } from '../parts/form-text';
 import { Page } from '../parts/page';
 import { useEntryForm } from '../parts/use-entry-form';
@@ -152,6 +153,7 @@ export function BlockPage({ view, id, like }: { view: KitchenSections; id: strin
         number
         sx={{ width: 320 }}
       />
+      <FormCheck control={control} name="open" label={say`What it is has to be agreed: it is asked for until it is`} />
     </EntryPage>
   );
 }

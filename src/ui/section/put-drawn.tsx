@@ -16,7 +16,8 @@ export function PutDrawn({ put, piece, chosen, props }: PutDrawnProps) {
   const look = {
     fill: put.colour ?? USUAL_PUT,
     stroke: chosen || put.undecided ? 'var(--zl-ink)' : EDGE,
-    strokeWidth: chosen ? 2.4 : put.undecided ? 1.4 : 0.8,
+    // Grains are too small for a broad line.
+    strokeWidth: chosen ? (put.as === 'strewn' ? 1.2 : 2.4) : put.undecided ? 1.4 : 0.8,
     strokeDasharray: put.undecided ? '2 4' : undefined,
     strokeLinejoin: 'round' as const,
   };

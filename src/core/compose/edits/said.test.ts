@@ -11,6 +11,7 @@ import { roleAt, type Place } from '../place';
 import { sumsOf, type Sums } from '../sums';
 import { minutesAt, withBlock, withBlockOn, withHow, withMinutes } from './blocks';
 import { measureAt, saidAs, sayAs, withMeasureAt } from './said-as';
+import { soakAt, withFaces, withSoakAmount } from './soak';
 import { openUntil, withUndecided } from './undecided';
 
 const round = (diameter: number): Form => ({ form: 'round', diameter });
@@ -139,5 +140,27 @@ describe('what the section says beside thickness', () => {
     expect(soaks.every((s) => kitchen.formulas.get(s.id)!.purpose === 'soak' && !s.is)).toBe(true);
     const clashing = soaks.map((s) => s.clashes.length > 0);
     expect(clashing).toEqual([...clashing].sort());
+  });
+});
+
+describe('a soak', () => {
+  const cake = designOf('walnut-ganache');
+  const place = at(cake, 'soak');
+  const role = roleAt(place, cake)!;
+  const grams = (d: Design) => sums(d).parts.find((p) => p.role === role)!.grams;
+
+  it('is said by its kind, in grams, as a share of its batch or as its rest, and on both faces', () => {
+    const both = withFaces(cake, place, 2);
+    expect(grams(both)).toBeGreaterThan(grams(cake));
+    expect(withFaces(both, place, 1)).toEqual(cake);
+    const told = withSoakAmount(cake, place, { grams: 400 });
+    expect(grams(told)).toBeGreaterThan(400);
+    // A third of the batch on one layer, the rest as it is usual: the batch grows by that third.
+    const third = withSoakAmount(cake, place, { share: 1 / 3 });
+    const others = grams(withSoakAmount(cake, place, { grams: 0.001 }));
+    expect(grams(third) / others).toBeCloseTo(1.5, 1);
+    const usual = soakAt(cake, place)!.amount;
+    expect(withSoakAmount(third, place, usual)).toEqual(cake);
+    expect(soakAt(cake, at(cake, 'layer'))).toBeNull();
   });
 });
