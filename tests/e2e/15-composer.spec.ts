@@ -1,5 +1,6 @@
 import { expect, test } from './journey';
 import { beginWith, go, orderPath } from './go';
+import { OnTheSection } from './on-the-section';
 
 test.describe('a cake that is composed', () => {
   test('is begun from a build, made two tiers that differ inside, and taken as it stands', async ({ page }) => {
@@ -119,6 +120,30 @@ test.describe('a cake that is composed', () => {
     await page.getByRole('button', { name: 'Save the change' }).click();
     await page.waitForURL(/\/orders\/\d+$/);
     await expect(page.getByRole('heading', { name: 'Orchard wedding' })).toBeVisible();
+  });
+
+  test('takes what lies on it where there is room, tells the bench where, and says when it could be ready', async ({
+    page,
+  }) => {
+    const t = new OnTheSection(page);
+    await t.begin('', 20, 'walnut', /^Walnut ganache cake/);
+    await page.getByTestId('section').getByText('+ on top').click();
+    await t.choose('Something on top', 'Place pieces');
+    await t.choose('With what', /^Quince blossoms/);
+    await t.choose('Where it lies', 'at one spot');
+    await t.choose('Where, as on a clock', '4');
+    await t.words.getByRole('button', { name: '+ on top' }).click();
+    await expect(t.touched.getByRole('button', { name: /^Quince blossoms/ })).toBeVisible();
+    await t.pickUpOn('Thu 20 May 2027, 11:00');
+    await expect(t.status).toContainText('Cannot be ready');
+    await page.getByRole('button', { name: /^Earliest: / }).click();
+    await t.take('Sluice keepers’ ball');
+    const ladder = page.getByRole('region', { name: 'The ladder of this order' });
+    await ladder
+      .getByRole('button', { name: /^Place the pieces/ })
+      .first()
+      .click();
+    await expect(page.getByRole('dialog')).toContainText('at 4 o’clock, with 6 in front');
   });
 
   test('is kept on the device until it is taken, and becomes a build that others begin from', async ({ page }) => {
