@@ -39,7 +39,7 @@ export class Kitchen {
     if (kind === '') return;
     const most = this.mostUnits(kind);
     if (most === 0) c.say(path, `The kitchen has no ${kind}.`);
-    else if (units > most) c.say(path, `This needs ${units} units of one ${kind}, and the largest has ${most}.`);
+    else if (units > most) c.say(path, `This takes ${units} of “${kind}” at once, and there are ${most}.`);
   }
 }
 

@@ -46,7 +46,7 @@ describe('reading a problem', () => {
       'steps[1].people',
       /nobody/,
     ],
-    ['more units than any item has', (p) => (p.holds[0]!.units = 99), 'holds[0]', /largest has/],
+    ['more units than any item has', (p) => (p.holds[0]!.units = 99), 'holds[0]', /takes 99 of .* there are 4/],
     ['an id used twice', (p) => (p.equipment[1]!.id = p.equipment[0]!.id), 'equipment[1].id', /used twice/],
     ['an oven without its rates', (p) => delete p.equipment[0]!.heatRate, 'equipment[0].heatRate', /heats/],
     ['an origin without an offset', (p) => (p.origin = '2027-03-01T00:00:00'), 'origin', /offset/],

@@ -1,3 +1,4 @@
+import { usualPickup } from '../../core/order/usual-pickup';
 import { ALLERGENS, type Allergen } from '../../core/formula/formula';
 import type { OrderForm } from '../../core/input/order-input';
 import { minuteOf, timeOf, WALL_CLOCK } from '../../core/time/clock';
@@ -46,7 +47,7 @@ export async function loadOrderForm(
   const today = timeOf(minuteOf(db.now(), kitchen.clock), kitchen.clock);
   const values = order
     ? { ...valuesOf(order, kitchen), pictures: (await readPictures(db, order.id)).map((p) => p.id) }
-    : await newValues(db, draft, kitchen, today.plus({ days: 3 }).set({ hour: 12, minute: 0 }).toFormat(WALL_CLOCK));
+    : await newValues(db, draft, kitchen, firstPickup(today, kitchen).toFormat(WALL_CLOCK));
   return {
     form: {
       ...{ values, zone: kitchen.clock.zone, earliest: today.toFormat(WALL_CLOCK) },
@@ -55,6 +56,14 @@ export async function loadOrderForm(
     version: order?.version ?? 0,
     title: order?.title ?? '',
   };
+}
+
+/** The pickup that a new order begins with. */
+function firstPickup(today: ReturnType<typeof timeOf>, { rows, clock, calendar, team }: LoadedKitchen) {
+  return usualPickup(today, rows.kitchen.opening, (pickup) => {
+    const [from, to] = [pickup.startOf('day'), pickup].map((t) => minuteOf(t.toJSDate(), clock));
+    return team.some(({ id }) => calendar.shifts(id, from!, to!).some(([start, end]) => start < to! && end > from!));
+  });
 }
 
 /** An order as its form holds it, but for its pictures. */

@@ -1,3 +1,4 @@
+import { oneSetEach } from '../../core/kitchen/one-set-each';
 import { smallestSlot } from '../../core/breakdown/steps/oven-slots';
 import { mixesOf } from '../../core/breakdown/mix-limits';
 import type { Mould } from '../../core/breakdown/kitchen';
@@ -67,7 +68,10 @@ export function kitchenFrom(rows: KitchenRows): LoadedKitchen {
     olderFormulas: new Map(rows.olderFormulas.map((v) => [`${v.formula}@${v.version}`, v.body])),
     builds: new Map(rows.builds.map((b) => [b.id, b.body])),
     team: rows.entries.people.map(asPlanned),
-    equipment: rows.entries.items.map((item) => asEquipment(item, clock, item.retiredAt !== null)),
+    equipment: [
+      ...oneSetEach(rows.entries.items.filter((item) => item.retiredAt === null)).map((i) => asEquipment(i, clock)),
+      ...rows.entries.items.filter((item) => item.retiredAt !== null).map((item) => asEquipment(item, clock, true)),
+    ],
     ovens: rows.items.flatMap(({ id, kind, oven }) => (kind === OVEN && oven ? [{ id, ...oven }] : [])),
     standingWork: rows.standingWork,
   };
@@ -84,12 +88,12 @@ function ownBlock({ retiredAt, version, ...block }: KitchenRows['blocks'][number
   return starterBlocks.has(block.id) ? [] : [[block.id, { ...block, retired: true }]];
 }
 
-/** Sets of one kind are one mould, as many as there are of all. */
+/** Moulds by their kind, as many as the largest set of it has. */
 function mouldsOf(items: KitchenRows['items']): Mould[] {
   const moulds = new Map<string, Mould>();
-  for (const { mould, kind, units } of items) {
+  for (const { mould, kind, units } of oneSetEach(items)) {
     if (!mould) continue;
-    moulds.set(kind, { ...mould, kind, owned: (moulds.get(kind)?.owned ?? 0) + units });
+    moulds.set(kind, { ...mould, kind, owned: Math.max(moulds.get(kind)?.owned ?? 0, units) });
   }
   return [...moulds.values()];
 }
