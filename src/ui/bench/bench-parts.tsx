@@ -4,8 +4,9 @@ import Box from '@mui/material/Box';
 import type { BenchStep } from '@/server/bench/bench-reader';
 import { headingFont } from '../theme/theme';
 
-/** One of the things that are read first: how much, until when. */
+/** One of the things that are read first: how much, until when. Several things stand one under the other. */
 export function Card({ name, text, detail }: { name: string; text: string; detail: string }) {
+  const lines = text.split(' · ');
   return (
     <Box sx={{ p: 2, border: '2px solid var(--zl-line)', borderRadius: 2, bgcolor: 'var(--zl-card)', minWidth: 0 }}>
       <Box sx={{ color: 'var(--zl-muted)', fontSize: 17 }}>{name}</Box>
@@ -13,12 +14,14 @@ export function Card({ name, text, detail }: { name: string; text: string; detai
         sx={{
           fontFamily: headingFont,
           fontWeight: 700,
-          fontSize: text.length > 34 ? 23 : 32,
-          lineHeight: 1.15,
+          fontSize: Math.max(...lines.map((l) => l.length)) > 34 || lines.length > 3 ? 23 : lines.length > 1 ? 27 : 32,
+          lineHeight: 1.2,
           overflowWrap: 'anywhere',
         }}
       >
-        {text}
+        {lines.map((line, i) => (
+          <div key={i}>{line}</div>
+        ))}
       </Box>
       {detail && <Box sx={{ fontSize: 17, mt: 0.5 }}>{detail}</Box>}
     </Box>

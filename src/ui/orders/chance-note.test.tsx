@@ -31,6 +31,17 @@ describe('how likely an order is ready', () => {
     expect(text).not.toContain('Crumb coat');
     expect(text).not.toContain('anew; before it was');
   });
+  it('says what can be done where it is often late and has time that is not used', async () => {
+    serverAnswers({ '/api/chances': chances });
+    const { unmount } = inPage(<ChanceNote order={7} plan={4} minute={600} spare={175} />);
+    expect(await screen.findByText(/2 h 55 are unused/)).toBeTruthy();
+    expect(screen.getByRole('link', { name: 'How we do it' })).toBeTruthy();
+    unmount();
+    // With nothing to spare there is nothing to be set down earlier.
+    inPage(<ChanceNote order={7} plan={4} minute={600} spare={5} />);
+    expect(await screen.findByText(/25 of 100 days/)).toBeTruthy();
+    expect(screen.queryByText(/are unused/)).toBeNull();
+  });
   it('says that it is being reckoned anew where it is of another plan', async () => {
     serverAnswers({ '/api/chances': { ...chances, plan: 3 } });
     inPage(<ChanceNote order={7} plan={4} minute={600} />);

@@ -3,6 +3,8 @@
 import { say } from '@/core/words/say';
 import { NotAnsweredNote } from '../asking/not-answered';
 import Box from '@mui/material/Box';
+import { durationText } from '@/core/time/duration-text';
+import { KitchenLink } from '../kitchens/kitchen-link';
 import { counted } from '@/core/measure/counted';
 import { lateDays, listed, shareOfDays, stepSaid } from './chance-words';
 import { useChances } from '../parts/use-chances';
@@ -11,9 +13,23 @@ import { useMinute } from '../parts/use-minute';
 /** Rungs that are named, and the least share of the late days that makes one worth naming. */
 const NAMED = 3;
 const LEAST_SHARE = 0.1;
+/** Ready less often than this, and with so many minutes unused, what to do about it is said. */
+const OFTEN = 0.8;
+const UNUSED = 30;
 
 /** How likely the order is ready in time, what decides it, and where a little slack would help most. */
-export function ChanceNote({ order, plan, minute }: { order: number; plan: number; minute: number }) {
+export function ChanceNote({
+  order,
+  plan,
+  minute,
+  spare = null,
+}: {
+  order: number;
+  plan: number;
+  minute: number;
+  /** Minutes that the order could be ready earlier, which its plan leaves unused. */
+  spare?: number | null;
+}) {
   const { chances, days, old, asked } = useChances(plan, useMinute(minute));
   const chance = chances.get(order);
   if (!chance) return <NotAnsweredNote asked={asked} what={say`How likely it is could not be reckoned`} />;
@@ -28,6 +44,13 @@ export function ChanceNote({ order, plan, minute }: { order: number; plan: numbe
         <>
           {' '}
           {say`Ten minutes more before`} {stepSaid(chance.helps)} {say`would save`} {shareOfDays(chance.helps.share)}.
+        </>
+      )}
+      {chance.chance < OFTEN && spare !== null && spare >= UNUSED && (
+        <>
+          {' '}
+          {say`This plan begins it as late as it may: ${durationText(spare)} are unused. Set its last rungs down earlier, or let the kitchen keep minutes free:`}{' '}
+          <KitchenLink href="/kitchen/how">{say`How we do it`}</KitchenLink>.
         </>
       )}
       <Box sx={{ color: 'var(--zl-muted)', fontSize: 13 }}>

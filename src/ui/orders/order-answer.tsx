@@ -40,7 +40,14 @@ export function Answer({ view, pickup }: { view: OrderView; pickup: string }) {
         </Box>
       ))}
       {status.state === 'misses' && planned.leftOut && <Box sx={{ mt: 0.5 }}>{planned.leftOut}</Box>}
-      {status.state !== 'ready' && <ChanceNote order={view.id} plan={planned.plan} minute={planned.minute} />}
+      {status.state !== 'ready' && (
+        <ChanceNote
+          order={view.id}
+          plan={planned.plan}
+          minute={planned.minute}
+          spare={'spare' in status ? status.spare : null}
+        />
+      )}
       {status.state === 'misses' && <Remedies order={view.id} plan={planned.plan} />}
     </AnswerBox>
   );

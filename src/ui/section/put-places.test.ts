@@ -17,6 +17,14 @@ describe('where what is put on a cake is seen', () => {
     expect(Math.max(...places.map((p) => p.x))).toBeCloseTo(94);
     expect(new Set(places.map((p) => p.y))).toEqual(new Set([-104]));
   });
+  it('over the top a few side by side, many scattered', () => {
+    const few = placesOf(put({ where: 'top', count: 9 }), piece).map((p) => Math.round(p.x));
+    expect(few).toEqual([-80, -40, 0, 40, 80]);
+    expect(placesOf(put({ where: 'top', count: 1 }), piece).map((p) => p.x)).toEqual([0]);
+    const many = placesOf(put({ where: 'top', count: 50 }), piece).map((p) => p.x);
+    expect(many.length).toBeGreaterThan(15);
+    expect(Math.max(...many.map(Math.abs))).toBeLessThanOrEqual(94);
+  });
   it('in turn with others between those', () => {
     const own = placesOf(put({ turn: { nth: 1, of: 2 } }), piece).map((p) => Math.round(p.x));
     const others = placesOf(put({ turn: { nth: 0, of: 2 } }), piece).map((p) => Math.round(p.x));

@@ -8,6 +8,8 @@ interface At {
 
 /** No more of one thing is drawn than can be told apart. */
 const MOST = 60;
+/** No more than this is a few. */
+const FEW = 14;
 /** What lies scattered lies apart by this angle, as seeds of a sunflower do. */
 const GOLDEN = Math.PI * (3 - Math.sqrt(5));
 
@@ -30,9 +32,12 @@ export function placesOf(put: CutPut, piece: CutPiece): At[] {
         .filter((angle) => Math.sin(angle) > -0.01)
         .map((angle) => ({ x: reach * Math.cos(angle), y: top }));
     case 'top':
-      return each
-        .filter((k) => count < 3 || Math.sin(k * GOLDEN) >= 0)
-        .map((k) => ({ x: reach * Math.sqrt((k + 0.5) / count) * Math.cos(k * GOLDEN), y: top }));
+      // A few would look as if they lay on one side: half of them, side by side.
+      return count <= FEW
+        ? spreadOver(Math.ceil(count / 2), 0.85 * reach).map((x) => ({ x, y: top }))
+        : each
+            .filter((k) => Math.sin(k * GOLDEN) >= 0)
+            .map((k) => ({ x: reach * Math.sqrt((k + 0.5) / count) * Math.cos(k * GOLDEN), y: top }));
     case 'middle':
       return row(Math.min(count, 5), size).map((x) => ({ x, y: top }));
     case 'spot': {
@@ -49,6 +54,10 @@ export function placesOf(put: CutPut, piece: CutPiece): At[] {
 /** How far from its middle something can lie on top of a piece: a roof, a roll and a dome have only their highest line. mm */
 export const topReach = (piece: CutPiece): number =>
   ['house', 'roll', 'half-sphere'].includes(piece.form.form) ? piece.width * 0.12 : piece.width / 2 + sideOf(piece);
+
+/** So many from one end to the other. */
+const spreadOver = (count: number, reach: number): number[] =>
+  Array.from({ length: count }, (_, k) => (count === 1 ? 0 : -reach + (2 * reach * k) / (count - 1)));
 
 /** So many beside one another, about 0. */
 const row = (count: number, apart: number): number[] =>
