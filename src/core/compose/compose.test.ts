@@ -23,7 +23,15 @@ import {
 } from './edits/inside';
 import { largeEnough } from './edits/large-enough';
 import { withFormulaAt, withFormulaEverywhere } from './edits/parts';
-import { withCount, withForm, withInsideOf, withoutPiece, withTierOnTop } from './edits/pieces';
+import {
+  canTrimSide,
+  withCount,
+  withForm,
+  withInsideOf,
+  withoutPiece,
+  withSideTrim,
+  withTierOnTop,
+} from './edits/pieces';
 import { insteadOf } from './instead';
 import { isThere, roleAt, type Place } from './place';
 import { sumsOf, type Sums } from './sums';
@@ -147,6 +155,23 @@ describe('what its eaters must not get', () => {
 
 describe('pieces', () => {
   const cake = designOf('walnut-ganache');
+  it('is smaller than its tin where its side is cut off: coat and portions follow, and what is cut off comes back', () => {
+    const cake = designOf('walnut-ganache', [round(240)]);
+    const key = cake.pieces[0]!.key;
+    const trimmed = withSideTrim(cake, key, 10);
+    expect([trimmed.pieces[0]!.form, trimmed.pieces[0]!.tin]).toEqual([round(220), round(240)]);
+    const [before, after] = [sums(cake), sums(trimmed)];
+    expect(after.problems).toEqual([]);
+    expect(after.portions.party).toBeLessThan(before.portions.party);
+    expect(after.tins.map((t) => t.name)).toEqual(before.tins.map((t) => t.name));
+    const layers = (s: Sums) => s.parts.find((p) => p.role === 'layers')!;
+    expect(layers(after).grams).toBeCloseTo(layers(before).grams, 6);
+    expect(layers(after).uses.some((u) => /side/.test(u.use))).toBe(true);
+    expect(withSideTrim(trimmed, key, 0)).toEqual(cake);
+    expect(withSideTrim(cake, key, 500)).toEqual(cake);
+    expect(canTrimSide(cake, cake.pieces[0]!)).toBe(true);
+    expect(canTrimSide(cake, { ...cake.pieces[0]!, ringHeight: 60 })).toBe(false);
+  });
   it('is as high as what stands on one another, whatever stands beside it', () => {
     const [large, small] = [
       sums(designOf('walnut-ganache', [round(240)])),

@@ -6,8 +6,16 @@ import TextField from '@mui/material/TextField';
 import { pieceCalled } from '@/core/compose/called';
 import { formsFor } from '@/core/compose/sizes-of';
 import { withLayerMore } from '@/core/compose/edits/inside';
-import { withCount, withForm, withInsideOf, withoutPiece } from '@/core/compose/edits/pieces';
+import {
+  canTrimSide,
+  withCount,
+  withForm,
+  withInsideOf,
+  withoutPiece,
+  withSideTrim,
+} from '@/core/compose/edits/pieces';
 import { formName } from '@/core/shape/form';
+import { sideTrimOf } from '@/core/shape/side-trim';
 import { say } from '@/core/words/say';
 import { NumberField } from './number-field';
 import { TierOnTop } from './tier-on-top';
@@ -49,6 +57,21 @@ export function TouchedPiece({ place, design, sums, kitchen, change, onChoose }:
         {...{ least: 1, most: 60, step: 1 }}
         onChange={(n) => change((d) => withCount(d, place.piece, Math.round(n)))}
       />
+      {canTrimSide(design, piece) && (
+        <Box>
+          <NumberField
+            key={`trim ${place.piece}`}
+            label={say`Cut off the side`}
+            unit="mm"
+            value={sideTrimOf(piece.form, piece.tin)}
+            {...{ least: 0, most: 60, step: 1 }}
+            onChange={(mm) => change((d) => withSideTrim(d, place.piece, mm))}
+          />
+          {piece.tin && (
+            <Box sx={{ fontSize: 13, color: 'var(--zl-muted)' }}>{say`baked in ${formName(piece.tin)}`}</Box>
+          )}
+        </Box>
+      )}
       <Acts>
         <Act onClick={() => change((d) => withLayerMore(d, place.piece))}>{say`One layer more`}</Act>
         {design.pieces.length > 1 && (

@@ -1,6 +1,7 @@
 import type { Block } from '../../design/block';
 import type { Design, Piece } from '../../design/design';
 import type { Form } from '../../shape/form';
+import { sideTrimmed } from '../../shape/side-trim';
 import { KINDS } from '../../design/kinds/kinds';
 import { asBlocksSay } from './blocks';
 import { freeKey, onlyUsed } from './only-used';
@@ -21,6 +22,24 @@ function inForm(piece: Piece, form: Form): Piece {
   delete changed.tin;
   return changed;
 }
+
+/** A piece of whose side so many mm are cut off after it is baked: it is smaller than its tin by that. */
+export const withSideTrim = (design: Design, key: string, mm: number): Design => ({
+  ...design,
+  pieces: design.pieces.map((p) => {
+    const tin = p.tin ?? p.form;
+    const form = mm > 0 ? sideTrimmed(tin, mm) : tin;
+    if (p.key !== key || !form) return p;
+    return mm > 0 ? { ...p, form, tin } : inForm(p, form);
+  }),
+});
+
+/** Can something be cut off the side of a piece? Of one whose layers are baked in tins of its form. */
+export const canTrimSide = ({ parts }: Pick<Design, 'parts'>, { form, inside, madeOf, ringHeight }: Piece): boolean =>
+  !madeOf &&
+  ringHeight === undefined &&
+  sideTrimmed(form, 1) !== null &&
+  inside.some((i) => i.is === 'layer' && (parts.find((p) => p.role === i.role)?.layers?.from ?? 'tins') === 'tins');
 
 /** A tier on top, as the uppermost is, in another form; where there was one alone, they are stood on one another. */
 export function withTierOnTop(design: Design, form: Form, library: Library): Design {
