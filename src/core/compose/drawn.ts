@@ -3,6 +3,7 @@ import type { Breakdown } from '../breakdown/breakdown';
 import type { Coat, Stratum } from '../breakdown/strata/stratum';
 import { compile } from '../design/compile';
 import type { Block } from '../design/block';
+import type { Texture } from '../design/texture';
 import type { Design } from '../design/design';
 import { stacksOf } from '../shape/stacks';
 import { span, type Form } from '../shape/form';
@@ -19,7 +20,7 @@ interface Touchable {
 }
 
 type DrawnStratum = Touchable & Pick<Stratum, 'kind' | 'from' | 'thickness' | 'inset' | 'until'>;
-type DrawnCoat = Touchable & Pick<Coat, 'kind' | 'thickness' | 'side'>;
+type DrawnCoat = Touchable & Pick<Coat, 'kind' | 'thickness' | 'side' | 'beside'> & { texture?: Texture };
 
 /** A piece cut open, to be drawn to scale. */
 export interface DrawnPiece {
@@ -77,7 +78,7 @@ export function drawnPieces(
         ...(until !== undefined && { until }),
       };
     });
-    const coats = tier.coats.map(({ role, rule, kind, thickness, side }): DrawnCoat => {
+    const coats = tier.coats.map(({ role, rule, kind, thickness, side, beside }): DrawnCoat => {
       const key = uses[rule]?.at ?? '';
       const takes = design.blocks.find((b) => b.key === key)?.takes ?? [];
       const take = takes.findIndex(
@@ -85,6 +86,8 @@ export function drawnPieces(
       );
       return {
         ...{ place: { on: 'block', block: key, take: take < 0 ? null : take }, role, kind, thickness, side },
+        ...(beside && { beside }),
+        ...(takes[take]?.texture && { texture: takes[take].texture }),
         ...coloured(role),
         ...(design.blocks.find((b) => b.key === key)?.undecided && { undecided: true as const }),
       };

@@ -9,7 +9,8 @@ import { orderId } from '../ids/ids';
 import type { Form } from '../shape/form';
 import { beginsIn, formulasFor } from './begins-as';
 import { withAmount, withBlock, withBlockOn, withoutBlock } from './edits/blocks';
-import { withLies } from './edits/lies';
+import { drawnPieces } from './drawn';
+import { withLies, withTexture } from './edits/lies';
 import { withTierOnTop } from './edits/pieces';
 import { putOn } from './put-on';
 
@@ -86,6 +87,24 @@ describe('what is put on a cake', () => {
     const alone = withoutBlock(turns, piped, kitchen.blocks);
     expect(alone.blocks.find((b) => b.key === key)!.takes[0]!.lies).toEqual({ where: 'rim' });
     expect(cannotBeMade(alone, kitchen)).toEqual([]);
+  });
+
+  it('a coat is finished as somebody says, which the bench reads and the section shows; a band adds no height', () => {
+    const place = { block: cake.blocks.find((b) => b.takes.some((t) => t.amount?.rule === 'coat'))! };
+    const at = place.block.takes.findIndex((t) => t.amount?.rule === 'coat');
+    const coat = place.block.takes[at]!;
+    const combed = withTexture(cake, place.block.key, at, 'combed');
+    const label = cake.parts.find((p) => p.role === coat.role)!.label;
+    const step = broken(combed).steps.find((s) => s.id.endsWith(`.${place.block.key}`))!;
+    expect(step.how).toContain(`${label}: combed.`);
+    const drawn = (d: Design) => drawnPieces(d, broken(d), kitchen.blocks)[0]!;
+    expect(drawn(combed).coats.some((c) => c.texture === 'combed')).toBe(true);
+    expect(withTexture(combed, place.block.key, at, null)).toEqual(cake);
+    if (coat.amount?.rule !== 'coat') throw new Error('It is a coat.');
+    const band = withAmount(cake, place.block.key, at, { ...coat.amount, on: { band: 40 } });
+    const own = drawn(band).coats.find((c) => c.beside)!;
+    expect(own.side).toBe(40);
+    expect(drawn(band).height).toBeLessThan(drawn(cake).height);
   });
 
   it.each<[string, (d: Design) => Design, RegExp]>([

@@ -4,6 +4,7 @@ import type { PortionKind } from '../shape/portions';
 import type { AmountRule } from './amount-rule';
 import type { BlockStage, BlockWait, Route, RouteChoice } from './block';
 import type { Lies } from './lies';
+import type { Texture } from './texture';
 import type { Measure } from './measure';
 
 /**
@@ -132,6 +133,8 @@ export interface BlockTake {
   use?: string;
   /** Where it lies, where somebody has said so. */
   lies?: Lies;
+  /** How a coat is finished, where somebody has said so. */
+  texture?: Texture;
 }
 
 /** One kind of work in its place: which block of the kitchen's library, on what, with what, and what is otherwise here. */

@@ -1,6 +1,7 @@
 import { say } from '../words/say';
 import type { AmountRule } from './amount-rule';
 import type { BlockTake, Design, DesignBlock } from './design';
+import { TEXTURE_SAID } from './texture';
 import { usualSpot, type Lies, type Spot } from './lies';
 
 const SAID: Record<Exclude<Spot, 'spot'>, string> = {
@@ -15,11 +16,12 @@ const SAID: Record<Exclude<Spot, 'spot'>, string> = {
 const spotSaid = ({ where, hour = 12 }: Lies): string =>
   where === 'spot' ? say`at ${hour} o’clock, with 6 in front` : SAID[where];
 
-/** What the bench reads of where things lie: one sentence for each thing of which somebody has said it. */
+/** What the bench reads of where things lie and how coats are finished: one sentence for each thing of which somebody has said it. */
 export function liesSaid({ takes }: Pick<DesignBlock, 'takes'>, design: Design): string[] {
-  return takes.flatMap(({ role, amount, lies }: BlockTake) => {
-    if (!lies) return [];
+  return takes.flatMap(({ role, amount, lies, texture }: BlockTake) => {
     const what = labelOf(role, design);
+    if (texture) return [`${what}: ${TEXTURE_SAID[texture]}.`];
+    if (!lies) return [];
     const apart = amount && distanceOf(amount);
     const other = design.blocks.find((b) => b.key === lies.inTurnWith);
     const others = other ? namesOf(other, design) : '';

@@ -53,6 +53,7 @@ const coat = describes<Coat>()(
     kind: oneOf(['crumb coat', 'final coat', 'coat', 'cover', 'glaze', 'flooded top']),
     thickness: number,
     side: number,
+    beside: optional(Type.Literal(true)),
     ml: number,
   }),
 );

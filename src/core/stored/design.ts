@@ -12,6 +12,7 @@ import type {
   Undecided,
 } from '../design/design';
 import { SPOTS, type Lies } from '../design/lies';
+import { TEXTURES } from '../design/texture';
 import type { Measure } from '../design/measure';
 import { PORTION_KINDS } from '../shape/portions';
 import { blockWait, route, stageFields } from './block';
@@ -105,7 +106,13 @@ const lies = describes<Lies>()(
   Type.Object({ where: oneOf(SPOTS), hour: optional(number), inTurnWith: optional(text) }),
 );
 const take = describes<BlockTake>()(
-  Type.Object({ role: text, amount: optional(amountRule), use: optional(text), lies: optional(lies) }),
+  Type.Object({
+    role: text,
+    amount: optional(amountRule),
+    use: optional(text),
+    lies: optional(lies),
+    texture: optional(oneOf(TEXTURES)),
+  }),
 );
 const block = describes<DesignBlock>()(
   Type.Object({

@@ -25,7 +25,7 @@ export interface TierSection {
   body: number;
   height: number;
   strata: (Pick<Stratum, 'kind' | 'from' | 'thickness' | 'inset' | 'until'> & Coloured)[];
-  coats: (Pick<Coat, 'kind' | 'thickness' | 'side'> & Coloured)[];
+  coats: (Pick<Coat, 'kind' | 'thickness' | 'side' | 'beside'> & Coloured)[];
   put: PutOn[];
 }
 
@@ -86,7 +86,10 @@ function tierSection(
       ...{ kind, from, thickness, inset, ...colourOf(role) },
       ...(until === undefined ? {} : { until }),
     })),
-    coats: coats.map(({ role, kind, thickness, side }) => ({ kind, thickness, side, ...colourOf(role) })),
+    coats: coats.map(({ role, kind, thickness, side, beside }) => ({
+      ...{ kind, thickness, side, ...colourOf(role) },
+      ...(beside && { beside }),
+    })),
     put,
   };
 }

@@ -5,13 +5,15 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import type { Kitchen } from '@/core/breakdown/kitchen';
 import { withAmount } from '@/core/compose/edits/blocks';
-import { withLies } from '@/core/compose/edits/lies';
+import { withLies, withTexture } from '@/core/compose/edits/lies';
 import type { Place } from '@/core/compose/place';
 import type { AmountRule } from '@/core/design/amount-rule';
 import type { Design } from '@/core/design/design';
 import { SPOTS, usualSpot, type Lies, type Spot } from '@/core/design/lies';
 import { namesOf, turnsWith } from '@/core/design/lies-said';
+import { TEXTURE_SAID, TEXTURES, type Texture } from '@/core/design/texture';
 import { say } from '@/core/words/say';
+import { NumberField } from './number-field';
 
 const NAMES: Record<Spot, string> = {
   top: say`all over the top`,
@@ -49,6 +51,8 @@ export function LiesFields({ design, place, kitchen, change }: LiesFieldsProps) 
   const placed = design.blocks.find((b) => b.key === place.block);
   const take = place.take === null ? undefined : placed?.takes[place.take];
   const usual = take?.amount && usualSpot(take.amount);
+  if (take?.amount?.rule === 'coat')
+    return <CoatFields coat={take.amount} texture={take.texture ?? null} {...{ place, change }} />;
   if (take?.amount?.rule === 'border') return <BorderFields border={take.amount} {...{ place, kitchen, change }} />;
   if (!placed || !take?.amount || !usual) return null;
   const { amount } = take;
@@ -107,6 +111,57 @@ export function LiesFields({ design, place, kitchen, change }: LiesFieldsProps) 
           }}
         />
       )}
+    </Box>
+  );
+}
+
+type Coat = Extract<AmountRule, { rule: 'coat' }>;
+type Covers = 'all' | 'top' | 'side' | 'band';
+const COVERS: Record<Covers, string> = {
+  all: say`top and side`,
+  top: say`only the top`,
+  side: say`only the side`,
+  band: say`a band at the foot`,
+};
+/** mm of such a band, to begin with. */
+const BAND = 40;
+/** As the library says; no texture is called so. */
+const USUAL = ' ';
+
+/** A coat: what it covers, the rest is left bare; and how it is finished. */
+function CoatFields({
+  coat,
+  texture,
+  place,
+  change,
+}: Pick<LiesFieldsProps, 'place' | 'change'> & { coat: Coat; texture: Texture | null }) {
+  const set = (on: Coat['on']) => change((d) => withAmount(d, place.block, place.take!, { ...coat, on }));
+  const covers: Covers = typeof coat.on === 'object' ? 'band' : coat.on;
+  return (
+    <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+      <Choice
+        label={say`Covers`}
+        value={covers}
+        options={(Object.keys(COVERS) as Covers[]).map((c) => [c, COVERS[c]])}
+        onChoose={(c) => set(c === 'band' ? { band: BAND } : c)}
+      />
+      {typeof coat.on === 'object' && (
+        <NumberField
+          label={say`How high`}
+          unit="mm"
+          value={coat.on.band}
+          {...{ least: 5, most: 300, step: 5 }}
+          onChange={(band) => set({ band })}
+        />
+      )}
+      <Choice
+        label={say`Finished`}
+        value={texture ?? USUAL}
+        options={[[USUAL, say`as usual here`], ...TEXTURES.map((t): [Texture, string] => [t, TEXTURE_SAID[t]])]}
+        onChoose={(t: Texture | typeof USUAL) =>
+          change((d) => withTexture(d, place.block, place.take!, t === USUAL ? null : t))
+        }
+      />
     </Box>
   );
 }

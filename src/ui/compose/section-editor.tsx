@@ -6,6 +6,7 @@ import { say } from '@/core/words/say';
 import type { DrawnPiece } from '@/core/compose/drawn';
 import { samePlace, type Place } from '@/core/compose/place';
 import { formName } from '@/core/shape/form';
+import { sideOf } from '../section/cut-piece';
 import { PieceDrawn, type PieceOf } from '../section/piece-drawn';
 import { placedIn, type Placed } from '../section/placed';
 import { aboveOf } from '../section/put-places';
@@ -214,8 +215,11 @@ function edgesOf({ piece }: Placed): { place: Place; x: number; y: number; thick
     .filter((s) => s.place.on === 'inside' && (s.kind === 'layer' || s.kind === 'base' || s.kind === 'filling'))
     .map((s) => ({ place: s.place, x: half * 0.7, y: s.from + s.thickness, thickness: s.thickness }));
   const coats = piece.coats.map((c, i) => {
-    const up = piece.coats.slice(0, i + 1).reduce((sum, x) => sum + x.thickness, 0);
-    return { place: c.place, x: -half * 0.5, y: piece.body + up, thickness: c.thickness };
+    const out = sideOf({ coats: piece.coats.slice(0, i + 1) });
+    const up = piece.coats.slice(0, i + 1).reduce((sum, x) => sum + (x.beside ? 0 : x.thickness), 0);
+    return c.beside
+      ? { place: c.place, x: -half - out, y: c.side, thickness: c.thickness }
+      : { place: c.place, x: -half * 0.5, y: piece.body + up, thickness: c.thickness };
   });
   return piece.form.form === 'roll' ? [] : [...strata, ...coats];
 }

@@ -74,6 +74,25 @@ describe('the free space on a cake', () => {
     expect(takeOf('pipe').amount).toEqual({ rule: 'border', nozzle: 'round 4 mm', where: 'both' });
   });
 
+  it('is what a coat leaves bare: what it covers, and how it is finished, is chosen', async () => {
+    const hand = userEvent.setup();
+    const coat = design.blocks.find((b) => b.takes.some((t) => t.amount?.rule === 'coat'))!;
+    const at = coat.takes.findIndex((t) => t.amount?.rule === 'coat');
+    const now = () => designs.at(-1)!.blocks.find((b) => b.key === coat.key)!.takes[at]!;
+    render(<Shown first={{ on: 'block', block: coat.key, take: at }} />);
+    await choose(hand, 'Covers', /band at the foot/);
+    expect(now().amount).toMatchObject({ on: { band: 40 } });
+    await hand.clear(screen.getByLabelText('How high, mm'));
+    await hand.type(screen.getByLabelText('How high, mm'), '60');
+    expect(now().amount).toMatchObject({ on: { band: 60 } });
+    await choose(hand, 'Finished', /combed/);
+    expect(now().texture).toBe('combed');
+    await choose(hand, 'Finished', /as usual/);
+    expect(now()).not.toHaveProperty('texture');
+    await choose(hand, 'Covers', /only the top/);
+    expect(now().amount).toMatchObject({ on: 'top' });
+  });
+
   it('takes what is not agreed yet, and asks for it', async () => {
     const hand = userEvent.setup();
     render(<Shown first={{ on: 'space', where: 'top' }} />);

@@ -1,7 +1,7 @@
 import { useId, type SVGProps } from 'react';
 import { EDGE, USUAL } from './colours';
 import { PutDrawn } from './put-drawn';
-import { outlineOf, shellsOf, spiralOf, type CutPiece, type CutStratum } from './cut-piece';
+import { coatOutline, outlineOf, shellsOf, spiralOf, type CutPiece, type CutStratum } from './cut-piece';
 
 /** Something of a piece: by its number among strata, coats, or what is put on it; or the piece itself. */
 export type PieceOf = { stratum: number } | { coat: number } | { put: number } | 'piece';
@@ -28,12 +28,13 @@ export function PieceDrawn({ piece, touch = () => UNTOUCHED }: PieceDrawnProps) 
     <>
       {shellsOf(piece)
         .reverse()
-        .map(({ coat, at, out, up }) => {
+        .map((shell) => {
+          const { coat, at } = shell;
           const { chosen, props } = touch({ coat: at });
           return (
             <path
               key={at}
-              d={outlineOf(piece, out, up)}
+              d={coatOutline(piece, shell)}
               fill={coat.colour ?? USUAL[coat.kind]}
               stroke={chosen || coat.undecided ? 'var(--zl-ink)' : EDGE}
               strokeWidth={chosen ? 2.4 : coat.undecided ? 1.4 : 0.8}

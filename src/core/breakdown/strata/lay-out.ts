@@ -141,7 +141,15 @@ function coatsOf(form: Form, body: number, at: number, work: Work, figures: Coef
       if (thickness <= 0) return;
       const ml = (where.mm2 * thickness) / 1000;
       coats.push({
-        coat: { role: use.role, rule: i, kind, thickness, side: where.side, ml },
+        coat: {
+          role: use.role,
+          rule: i,
+          kind,
+          thickness,
+          side: where.side,
+          ml,
+          ...(!where.onTop && { beside: true as const }),
+        },
         onTop: where.onTop,
       });
       if (where.onTop) height += thickness;

@@ -27,6 +27,8 @@ export interface Coat {
   thickness: number;
   side: number;
   ml: number;
+  /** On the wall alone: it adds nothing to the height. */
+  beside?: true;
 }
 
 /** One tier as it is built: its form, the height of what is inside and of the whole, and what it is made of. mm. */

@@ -1,21 +1,26 @@
-import type { Design } from '../../design/design';
+import type { BlockTake, Design } from '../../design/design';
 import type { Lies } from '../../design/lies';
+import type { Texture } from '../../design/texture';
 
 /** Where what a block takes lies; null is where it is usually found. */
-export const withLies = (design: Design, key: string, take: number, lies: Lies | null): Design => ({
+export const withLies = (design: Design, key: string, take: number, lies: Lies | null): Design =>
+  withTake(design, key, take, ({ lies: before, ...rest }) => {
+    void before;
+    return lies ? { ...rest, lies } : rest;
+  });
+
+/** How what a block coats with is finished; null is as the library says. */
+export const withTexture = (design: Design, key: string, take: number, texture: Texture | null): Design =>
+  withTake(design, key, take, ({ texture: before, ...rest }) => {
+    void before;
+    return texture ? { ...rest, texture } : rest;
+  });
+
+const withTake = (design: Design, key: string, take: number, edit: (t: BlockTake) => BlockTake): Design => ({
   ...design,
-  blocks: design.blocks.map((b) => {
-    if (b.key !== key) return b;
-    return {
-      ...b,
-      takes: b.takes.map((t, at) => {
-        if (at !== take) return t;
-        const { lies: before, ...rest } = t;
-        void before;
-        return lies ? { ...rest, lies } : rest;
-      }),
-    };
-  }),
+  blocks: design.blocks.map((b) =>
+    b.key === key ? { ...b, takes: b.takes.map((t, at) => (at === take ? edit(t) : t)) } : b,
+  ),
 });
 
 /** Without what nothing is there any more to lie in turn with. */
