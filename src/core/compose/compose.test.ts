@@ -155,6 +155,26 @@ describe('what its eaters must not get', () => {
 
 describe('pieces', () => {
   const cake = designOf('walnut-ganache');
+  it('that is cut from others needs as much as it takes: every build has it, and a hut from smaller squares has not', () => {
+    for (const { id } of starterBuilds.filter((b) => b.design.pieces.some((p) => p.madeOf)))
+      expect([id, sums(designOf(id)).problems]).toEqual([id, []]);
+    const hut = designOf('beach-hut');
+    const made = hut.pieces.findIndex((p) => p.madeOf);
+    const higher: Design = {
+      ...hut,
+      pieces: hut.pieces.map((p, i) =>
+        i === made && p.form.form === 'house'
+          ? { ...p, form: { ...p.form, wall: 190, ridge: 290 }, madeOf: { ...p.madeOf!, height: 290 } }
+          : p,
+      ),
+    };
+    expect(sums(higher).problems).toEqual([
+      {
+        path: `pieces.${made}.madeOf`,
+        message: expect.stringMatching(/^It takes \d+\.\d l, and what it is cut from has/),
+      },
+    ]);
+  });
   it('is smaller than its tin where its side is cut off: coat and portions follow, and what is cut off comes back', () => {
     const cake = designOf('walnut-ganache', [round(240)]);
     const key = cake.pieces[0]!.key;

@@ -1,5 +1,6 @@
 import { breakDown } from '../breakdown/break-down';
 import { componentsOf } from '../breakdown/amounts/components';
+import { cutFromTooLittle } from '../breakdown/strata/cut-away';
 import { cakeGrams } from '../breakdown/amounts/weight';
 import type { CakeDraft } from '../breakdown/cake-order';
 import type { Kitchen } from '../breakdown/kitchen';
@@ -74,7 +75,8 @@ export function sumsOf(design: Design, answers: Answers, kitchen: Kitchen): Sums
   for (const { form, tins } of components.flatMap((c) => c.amount.loads))
     filled.set(formName(form), (filled.get(formName(form)) ?? 0) + tins);
   return {
-    ...{ pieces, portions, allergens, problems },
+    ...{ pieces, portions, allergens },
+    problems: [...problems, ...cutFromTooLittle(design, cake.tiers)],
     height: standing(pieces),
     grams: cakeGrams(components),
     parts: components.map((c) => ({

@@ -1,3 +1,4 @@
+import { cutFromTooLittle } from '../breakdown/strata/cut-away';
 import { say } from '../words/say';
 import { counted } from '../measure/counted';
 import type { Breakdown } from '../breakdown/breakdown';
@@ -72,6 +73,8 @@ export function readOrder(
   if (breakdown.cake.portions < form.portions)
     fields[design ? 'design' : 'size'] =
       say`This gives ${counted(breakdown.cake.portions, 'portion')}: choose a larger one.`;
+  const tooLittle = design ? cutFromTooLittle(design, breakdown.cake.tiers) : [];
+  if (tooLittle.length > 0) fields.design = tooLittle.map((p) => p.message).join(' ');
   const clash = clashesOf(breakdown.allergens, form.avoid as Allergen[]);
   if (clash.length > 0)
     fields[design ? 'design' : 'build'] = design

@@ -1,5 +1,7 @@
 import type { Design } from '../../design/design';
+import type { DesignProblem } from '../../design/design-problem';
 import { volume } from '../../shape/form';
+import { say } from '../../words/say';
 import type { Stratum, Tier } from './stratum';
 
 /** ml of one of a piece as it is built, without its coats. */
@@ -46,3 +48,23 @@ export function cutFrom(at: number, design: Design, tiers: readonly Tier[]): { s
   const taken = all(made.map((i) => tiers[i]!));
   return { share: taken > 0 ? all([tiers[at]!]) / taken : 0, sources };
 }
+
+/** Less than this share of what is cut may be missing: a joint is filled with cream, and a body is never measured that exactly. */
+const FILLED = 0.03;
+
+/** What is to be cut from pieces that are too small for it: where it stands, and how much there is and would be needed. */
+export function cutFromTooLittle(design: Design, tiers: readonly Tier[]): DesignProblem[] {
+  return design.pieces.flatMap((piece, at): DesignProblem[] => {
+    const source = design.pieces.findIndex((p) => p.key === piece.madeOf?.pieces[0]);
+    if (source < 0) return [];
+    const { sources, made } = groupOf(source, design);
+    // Of several that are cut from the same it is said once.
+    if (made[0] !== at) return [];
+    const [needed, there] = [all(made.map((i) => tiers[i]!)), all(sources.map((i) => tiers[i]!))];
+    if (needed <= there * (1 + FILLED)) return [];
+    const message = say`It takes ${litres(needed)} l, and what it is cut from has ${litres(there)} l: choose larger pieces, or more of them.`;
+    return [{ path: `pieces.${at}.madeOf`, message }];
+  });
+}
+
+const litres = (ml: number): string => (ml / 1000).toFixed(1);
