@@ -56,6 +56,12 @@ describe('what is put on a cake', () => {
     expect(b.amount.because).toContain('every 5 cm around');
   });
 
+  it('is on the cake, not on what stands beside it to be cut', () => {
+    const beside = with9(plain([round(240), round(150), round(180)]), PIECES);
+    const own = beside.blocks.find((b) => b.block === 'place')!.takes[0]!.role;
+    expect(seen(beside, new RegExp(`^${own}$`))).toEqual([[], ['9 items top'], []]);
+  });
+
   it('is only on the pieces that its work is on', () => {
     const two = withTierOnTop(cake, round(150), kitchen.blocks);
     const lower = withBlockOn(two, key, [two.pieces[0]!.key]);

@@ -6,6 +6,7 @@ import type { Design, DesignBlock } from '../design/design';
 import { usualSpot, type Lies, type Spot } from '../design/lies';
 import { perimeter, topArea } from '../shape/form';
 import { rosetteCount } from '../shape/piping';
+import { stacksOf } from '../shape/stacks';
 import type { Place } from './place';
 
 /** Something that is put on a piece, as it is drawn. mm. */
@@ -82,7 +83,9 @@ function countedOn(
     const tops = pieces.reduce((sum, p) => sum + (tiers[p]!.count ?? 1) * topArea(tiers[p]!.form), 0);
     return Math.round((count * portions * topArea(form)) / tops);
   }
-  const bearer = where === 'foot' ? Math.min(...pieces) : Math.max(...pieces);
+  // What stands beside the cake, to be cut in the kitchen, is not decorated with what is counted.
+  const [cake = []] = stacksOf(pieces, (p) => tiers[p]!.form);
+  const bearer = where === 'foot' ? cake[0] : cake.at(-1);
   return piece === bearer ? Math.ceil(count) : 0;
 }
 

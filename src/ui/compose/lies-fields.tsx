@@ -1,19 +1,18 @@
 'use client';
 
 import Box from '@mui/material/Box';
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
 import type { Kitchen } from '@/core/breakdown/kitchen';
 import { withAmount } from '@/core/compose/edits/blocks';
-import { withLies, withTexture } from '@/core/compose/edits/lies';
-import type { Place } from '@/core/compose/place';
+import { withLies } from '@/core/compose/edits/lies';
 import type { AmountRule } from '@/core/design/amount-rule';
 import type { Design } from '@/core/design/design';
 import { SPOTS, usualSpot, type Lies, type Spot } from '@/core/design/lies';
 import { namesOf, turnsWith } from '@/core/design/lies-said';
-import { TEXTURE_SAID, TEXTURES, type Texture } from '@/core/design/texture';
 import { say } from '@/core/words/say';
-import { NumberField } from './number-field';
+import { BorderFields } from './border-fields';
+import { Choice } from './choice';
+import { CoatFields } from './coat-fields';
+import type { OfTake } from './touched-parts';
 
 const NAMES: Record<Spot, string> = {
   top: say`all over the top`,
@@ -39,14 +38,12 @@ const APART = 50;
 /** In turn with nothing; no block is called so. */
 const ALONE = ' ';
 
-interface LiesFieldsProps {
+interface LiesFieldsProps extends OfTake {
   design: Design;
-  place: Extract<Place, { on: 'block' }>;
   kitchen: Kitchen;
-  change: (edit: (design: Design) => Design) => void;
 }
 
-/** Where what is put on lies, how it is counted, and what it lies in turn with. */
+/** Where what is put on lies, how it is counted, and what it lies in turn with; of a coat what it covers. */
 export function LiesFields({ design, place, kitchen, change }: LiesFieldsProps) {
   const placed = design.blocks.find((b) => b.key === place.block);
   const take = place.take === null ? undefined : placed?.takes[place.take];
@@ -115,118 +112,7 @@ export function LiesFields({ design, place, kitchen, change }: LiesFieldsProps) 
   );
 }
 
-type Coat = Extract<AmountRule, { rule: 'coat' }>;
-type Covers = 'all' | 'top' | 'side' | 'band';
-const COVERS: Record<Covers, string> = {
-  all: say`top and side`,
-  top: say`only the top`,
-  side: say`only the side`,
-  band: say`a band at the foot`,
-};
-/** mm of such a band, to begin with. */
-const BAND = 40;
-/** As the library says; no texture is called so. */
-const USUAL = ' ';
-
-/** A coat: what it covers, the rest is left bare; and how it is finished. */
-function CoatFields({
-  coat,
-  texture,
-  place,
-  change,
-}: Pick<LiesFieldsProps, 'place' | 'change'> & { coat: Coat; texture: Texture | null }) {
-  const set = (on: Coat['on']) => change((d) => withAmount(d, place.block, place.take!, { ...coat, on }));
-  const covers: Covers = typeof coat.on === 'object' ? 'band' : coat.on;
-  return (
-    <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
-      <Choice
-        label={say`Covers`}
-        value={covers}
-        options={(Object.keys(COVERS) as Covers[]).map((c) => [c, COVERS[c]])}
-        onChoose={(c) => set(c === 'band' ? { band: BAND } : c)}
-      />
-      {typeof coat.on === 'object' && (
-        <NumberField
-          label={say`How high`}
-          unit="mm"
-          value={coat.on.band}
-          {...{ least: 5, most: 300, step: 5 }}
-          onChange={(band) => set({ band })}
-        />
-      )}
-      <Choice
-        label={say`Finished`}
-        value={texture ?? USUAL}
-        options={[[USUAL, say`as usual here`], ...TEXTURES.map((t): [Texture, string] => [t, TEXTURE_SAID[t]])]}
-        onChoose={(t: Texture | typeof USUAL) =>
-          change((d) => withTexture(d, place.block, place.take!, t === USUAL ? null : t))
-        }
-      />
-    </Box>
-  );
-}
-
-type Border = Extract<AmountRule, { rule: 'border' }>;
-const BORDERS: Record<Border['where'], string> = {
-  top: say`around the rim`,
-  foot: say`around the foot`,
-  both: say`around rim and foot`,
-};
-
-/** A piped line: where it runs, and by which nozzle. */
-function BorderFields({
-  border,
-  place,
-  kitchen,
-  change,
-}: Pick<LiesFieldsProps, 'place' | 'kitchen' | 'change'> & { border: Border }) {
-  const set = (next: Border) => change((d) => withAmount(d, place.block, place.take!, next));
-  const nozzles = [...new Set([border.nozzle, ...Object.keys(kitchen.coefficients.nozzles)])];
-  return (
-    <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
-      <Choice
-        label={say`Where it lies`}
-        value={border.where}
-        options={(['top', 'foot', 'both'] as const).map((w) => [w, BORDERS[w]])}
-        onChoose={(where) => set({ ...border, where })}
-      />
-      <Choice
-        label={say`Nozzle`}
-        value={border.nozzle}
-        options={nozzles.map((n) => [n, n])}
-        onChoose={(nozzle) => set({ ...border, nozzle })}
-      />
-    </Box>
-  );
-}
-
 function countedBy(amount: Pieces, by: CountedBy): Pieces {
   const { every, ...rest } = amount;
   return by === 'every' ? { ...rest, every: every ?? APART } : { ...rest, per: by };
-}
-
-interface ChoiceProps<V extends string> {
-  label: string;
-  value: V;
-  options: readonly (readonly [V, string])[];
-  onChoose: (value: V) => void;
-}
-
-function Choice<V extends string>({ label, value, options, onChoose }: ChoiceProps<V>) {
-  return (
-    <TextField
-      select
-      size="small"
-      label={label}
-      value={value}
-      onChange={(e) => onChoose(e.target.value as V)}
-      sx={{ flex: '1 1 100%' }}
-    >
-      {options.map(([key, name]) => (
-        <MenuItem key={key} value={key}>
-          {name}
-        </MenuItem>
-      ))}
-    </TextField>
-  );
 }

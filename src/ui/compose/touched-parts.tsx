@@ -28,6 +28,11 @@ export interface TouchedProps {
   onGrams?: ((role: string, grams: number | null) => void) | undefined;
 }
 
+/** What is set at one thing that a block takes. */
+export interface OfTake extends Pick<TouchedProps, 'change'> {
+  place: Extract<Place, { on: 'block' }>;
+}
+
 export type On<K extends Place['on']> = TouchedProps & { place: Extract<Place, { on: K }> };
 
 /** Where it is, and what. */
