@@ -3,6 +3,7 @@ import { isOf, orderId } from '../../core/ids/ids';
 import type { OrderForm } from '../../core/input/order-input';
 import { DAY_AND_TIME, timeOf } from '../../core/time/clock';
 import type { KitchenDb } from '../../data/kitchen-db';
+import { readPlan } from '../../data/repositories/plans';
 import { AT_ONCE, QUICK } from '../plan/limits';
 import { askInThread } from '../plan/planner-thread';
 import type { Result } from '../shared/result';
@@ -15,7 +16,7 @@ import { tryOrder } from './try-order';
 export interface OrderAnswer {
   status: OrderStatus;
   pushed: string[];
-  /** Where it cannot be ready: the first pickup for which it could, with everybody else where they are. */
+  /** Where it cannot be ready, or only if others are late: the first pickup for which it could, with everybody else where they are. */
   earliest: NamedPickup | null;
   /** When somebody first lays hands on it; null where it finds no place. */
   firstHands: string | null;
@@ -43,9 +44,10 @@ export async function answerOrder(
   const { draft, breakdown, situation, planned, status, pushed } = asked.tried;
   const own = orderId(draft.id);
   const starts = planned.plan.steps.filter((s) => isOf(s.id, own) && s.people.length > 0).map((s) => s.start);
-  const { problem, plan: old } = planned;
+  const { problem } = planned;
+  const old = (await readPlan(db))?.plan ?? planned.plan;
   const earliest =
-    status.state === 'misses'
+    status.state === 'misses' || pushed.length > 0
       ? (await askInThread(db.kitchen, 'capacity', { ...{ problem, old, order: own }, seconds: 0 })).earliest
       : null;
   return {
