@@ -124,7 +124,7 @@ export function BuildComposer({ view }: { view: BuildView }) {
 
       <Box component="section" className="zl-compose-touched" aria-label={say`What is touched`}>
         {!sums || !kitchen ? null : place ? (
-          <Touched {...shared} place={place} sums={sums} agreeBy={NO_DAY} onChoose={choose} />
+          <Touched {...shared} place={place} sums={sums} problems={problems} agreeBy={NO_DAY} onChoose={choose} />
         ) : (
           <WholeCake {...shared} sums={sums} contacts={NOBODY} choices={ANSWERS.choices} onChoose={null} />
         )}

@@ -2,6 +2,7 @@
 
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import { pieceWrong } from '@/core/compose/problems-at';
 import { pieceCalled } from '@/core/compose/called';
 import type { Allergen } from '@/core/formula/formula';
 import { say } from '@/core/words/say';
@@ -33,6 +34,7 @@ export function CakePane({ composed, avoid, agreeBy, cost }: CakePaneProps) {
         chosen={place}
         ms={reckoned.ms}
         nameOf={(key) => pieceCalled(key, design)}
+        wrong={reckoned.problems.map((p) => pieceWrong(p, design))}
         onChoose={choose}
         onDrag={composed.thicker}
       />

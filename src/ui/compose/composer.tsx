@@ -252,6 +252,7 @@ export function Composer({ view }: { view: ComposerView }) {
             place={place}
             design={design}
             sums={reckoned.sums}
+            problems={reckoned.problems}
             kitchen={kitchen}
             avoid={values.avoid as Allergen[]}
             agreeBy={until}

@@ -24,13 +24,15 @@ interface SectionEditorProps {
   /** How long it took to reckon, ms: told on the drawing for whoever measures. */
   ms: number | null;
   nameOf: (piece: string) => string;
+  /** Pieces with which something is wrong; null of what is in no one piece. */
+  wrong: readonly (string | null)[];
   onChoose: (place: Place) => void;
   /** The upper edge of what is chosen is dragged so far from where it was, mm; `goesOn` after the first move. */
   onDrag: (place: Place, from: number, by: number, goesOn: boolean) => void;
 }
 
 /** The cake cut open, to scale: everything on it can be touched, and the edge of what is chosen can be dragged. */
-export function SectionEditor({ pieces, chosen, ms, nameOf, onChoose, onDrag }: SectionEditorProps) {
+export function SectionEditor({ pieces, chosen, ms, nameOf, wrong, onChoose, onDrag }: SectionEditorProps) {
   const drag = useRef<{ y: number; scale: number; from: number; moved: boolean } | null>(null);
   const { placed, width, height } = placedIn(pieces);
   const narrow = useMediaQuery(NARROW);
@@ -111,6 +113,7 @@ export function SectionEditor({ pieces, chosen, ms, nameOf, onChoose, onDrag }: 
           {p.names && (
             <>
               <text fontSize={12.5 * letters} fontWeight={700}>
+                {wrong.includes(p.piece.key) && <tspan fill="var(--zl-missesText)">■ </tspan>}
                 {nameOf(p.piece.key)}
               </text>
               {!narrow && (

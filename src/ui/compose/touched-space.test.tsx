@@ -20,6 +20,7 @@ function Shown({ first, begins = design }: { first: Place; begins?: Design }) {
       place={place}
       design={d}
       sums={sumsOf(d, {}, kitchen) as Sums}
+      problems={sumsOf(d, {}, kitchen).problems}
       kitchen={kitchen}
       avoid={[]}
       agreeBy="2027-05-18"
