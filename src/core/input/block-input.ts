@@ -74,6 +74,24 @@ const stageForm = object({
 });
 export type StageForm = InferType<typeof stageForm>;
 
+/** One of several ways to do the work. */
+const wayForm = object({
+  key: string().max(60).required(),
+  name: trimmed()
+    .required(say`What is this way called?`)
+    .max(60, say`At most 60 letters.`),
+});
+
+const thawForm = object({
+  thaws: boolean().default(false),
+  min: minutes(say`Thaws, at least`),
+  why: trimmed()
+    .max(120, say`At most 120 letters.`)
+    .default(''),
+  /** On this way only; empty is on each. */
+  way: string().max(60).default(''),
+});
+
 /** A kind of work on a cake, as a kitchen has it. */
 export const blockForm = object({
   /** The block that it is made after: itself, or the one that a new one is like. */
@@ -88,8 +106,15 @@ export const blockForm = object({
     .of(stageForm)
     .max(8, say`At most eight.`)
     .default([]),
+  /** Ways of doing it, of which the plan or the order takes one; none where there is only one. */
+  ways: array()
+    .of(wayForm)
+    .max(4, say`At most four ways.`)
+    .test('two', say`One way alone is none: two or more.`, (ways) => ways?.length !== 1)
+    .default([]),
   before: standForm.required(),
   after: standForm.required(),
+  thaw: thawForm.required(),
   /** Minutes that the cake may stand dry each time, where it bears no cold from here on. */
   dry: optionalNumber(say`Minutes, a number, or nothing.`).min(0, say`Not below 0.`),
   /** What it is has to be agreed once it is on a cake. */
@@ -112,8 +137,15 @@ const waysOf = ({ between = [] }: Pick<Block, 'between'>): string[] => {
 };
 
 /** Of a stage more than there was: how it stands before it, on each way. */
-export const standsBetween = (block: Pick<Block, 'between'>): StandForm[] =>
-  waysOf(block).map((choice) => ({ ...NO_STAND, choice, stands: true }));
+export const standsBetween = (ways: readonly { key: string }[]): StandForm[] =>
+  (ways.length > 0 ? ways.map((w) => w.key) : ['']).map((choice) => ({ ...NO_STAND, choice, stands: true }));
+
+/** How it stands before a stage, where the ways are these now: what was said of a way stays, a new one begins as the first is. */
+export function standsOn(ways: readonly { key: string }[], waits: readonly StandForm[]): StandForm[] {
+  const [first = { ...NO_STAND, stands: true }] = waits;
+  const keys = ways.length > 0 ? ways.map((w) => w.key) : [''];
+  return keys.map((choice) => waits.find((w) => w.choice === choice) ?? { ...first, choice });
+}
 
 const standOf = (wait: BlockWait | undefined, choice = ''): StandForm =>
   wait
@@ -138,10 +170,15 @@ export function blockFormOf(block: Block): BlockForm {
     })),
     ...{ before: standOf(block.before), after: standOf(block.after), dry: block.dry ?? null },
     open: block.open ?? false,
+    ways: (block.route?.choices ?? []).map(({ key, name }) => ({ key, name })),
+    thaw: {
+      thaws: block.thaw !== undefined,
+      ...{ min: block.thaw?.min ?? 0, why: block.thaw?.why ?? '', way: block.thaw?.choice ?? '' },
+    },
   };
 }
 
-/** The block that a form describes. What the form does not show is as it was: its kind, its ways, what it is held in. */
+/** The block that a form describes. What the form does not show is as it was: its kind, what it is held in. */
 export function blockOf(form: BlockForm, like: KeptBlock): KeptBlock {
   const taken = new Set(form.stages.map((s) => s.key).filter((k) => k !== ''));
   const stages = form.stages.map((s): BlockStage => {
@@ -156,11 +193,21 @@ export function blockOf(form: BlockForm, like: KeptBlock): KeptBlock {
       return { ...waitOf({ ...w, stands: true }, was), ...(choice !== '' && { choice }) };
     }),
   );
-  const { kind, route, thaw, holds } = like;
+  const { kind, holds } = like;
+  const { ways, thaw } = form;
+  const route =
+    ways.length > 0
+      ? {
+          key: like.route?.key ?? newKey(form.name, new Set()),
+          name: like.route?.name ?? form.name,
+          choices: ways.map(({ key, name }) => ({ key, name })),
+        }
+      : undefined;
   return present<KeptBlock>({
     ...{ name: form.name, story: form.story, kind, stages },
     between: between.length > 0 ? between : undefined,
-    ...{ route, thaw, holds },
+    ...{ route, holds },
+    thaw: thaw.thaws ? present({ min: thaw.min, why: thaw.why, choice: thaw.way || undefined }) : undefined,
     before: form.before.stands ? waitOf(form.before, like.before) : undefined,
     after: form.after.stands ? waitOf(form.after, like.after) : undefined,
     dry: form.dry ?? undefined,

@@ -139,6 +139,7 @@ export const WELL_MADE: Record<PostName, Record<string, unknown>> = {
     ],
     before: { stands: true, choice: '', min: 15, max: null, place: 'fridge', why: 'cold' },
     after: { stands: false, choice: '', min: 0, max: null, place: '', why: '' },
+    ...{ ways: [], thaw: { thaws: false, min: 0, why: '', way: '' }, open: false },
   },
   'retire-build': { id: 'walnut-ganache', version: 1, retired: true },
   'answer-order': { ...form, id: null, design: '{}' },

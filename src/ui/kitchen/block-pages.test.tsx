@@ -59,3 +59,24 @@ describe('the page of work on cakes', () => {
     expect(sent.at(-1)).toMatchObject({ id: null, like: 'drip', name: 'Honey drip' });
   });
 });
+
+it('work gets a second way: how it stands between is said for each, and on which of them it thaws', async () => {
+  const ring: ShownBlock = { ...drip, block: blocks.get('build-in-a-ring')!, touches: 0 };
+  const { hand } = inPage(<BlockPage view={{ ...view, blocks: [ring] } as never} id="build-in-a-ring" like={null} />);
+  expect(screen.getAllByRole('textbox', { name: /^Way / })).toHaveLength(2);
+  expect(screen.getAllByRole('region', { name: /^Between the two: / })).toHaveLength(2);
+  await hand.click(screen.getByRole('button', { name: 'One way more' }));
+  await hand.type(typed('Way 3'), 'In the blast chiller');
+  expect(screen.getByRole('region', { name: 'Between the two: In the blast chiller' })).toBeTruthy();
+  serverAnswers({ [save]: { ok: true, id: 'build-in-a-ring', version: 1 } });
+  await hand.click(screen.getByRole('button', { name: 'Save' }));
+  await waitFor(() => expect(sent.at(-1)).toMatchObject({ like: 'build-in-a-ring' }));
+  const { ways, stages } = sent.at(-1) as { ways: { key: string }[]; stages: { waits: { choice: string }[] }[] };
+  expect(ways).toHaveLength(3);
+  expect(stages[1]!.waits.map((w) => w.choice)).toEqual(ways.map((w) => w.key));
+  // Down to one way is none: nothing is said of ways any more.
+  await hand.click(screen.getByRole('button', { name: 'Take out: way 3' }));
+  await hand.click(screen.getByRole('button', { name: 'Take out: way 1' }));
+  expect(screen.queryByRole('textbox', { name: /^Way / })).toBeNull();
+  expect(screen.getByRole('region', { name: 'Between the two' })).toBeTruthy();
+});

@@ -2,8 +2,8 @@
 
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { useFieldArray } from 'react-hook-form';
-import { blockForm, blockFormOf, EMPTY_STAGE, standsBetween, type BlockForm } from '@/core/input/block-input';
+import { useFieldArray, useWatch } from 'react-hook-form';
+import { blockForm, blockFormOf, EMPTY_STAGE, standsBetween, standsOn, type BlockForm } from '@/core/input/block-input';
 import { durationText } from '@/core/time/duration-text';
 import { counted } from '@/core/measure/counted';
 import { say, term } from '@/core/words/say';
@@ -17,6 +17,7 @@ import { Page } from '../parts/page';
 import { useEntryForm } from '../parts/use-entry-form';
 import { StageFields } from './block-stage-fields';
 import { StandFields } from './block-stand-fields';
+import { WayFields } from './block-way-fields';
 import { EntryPage } from './entry-page';
 
 const PLACE = '/kitchen/work';
@@ -78,6 +79,14 @@ export function BlockPage({ view, id, like }: { view: KitchenSections; id: strin
   });
   const { control } = form;
   const stages = useFieldArray({ control, name: 'stages' });
+  const ways = useWatch({ control, name: 'ways' });
+  const waysAre = (next: BlockForm['ways']) => {
+    form.setValue('ways', next, { shouldDirty: true });
+    form.getValues('stages').forEach(({ waits }, i) => {
+      if (i > 0) form.setValue(`stages.${i}.waits`, standsOn(next, waits), { shouldDirty: true });
+    });
+    if (!next.some((w) => w.key === form.getValues('thaw.way'))) form.setValue('thaw.way', '', { shouldDirty: true });
+  };
   const machines = [...new Set(view.items.filter((i) => i.mould === null).map((i) => i.kind))];
   const entry = id !== null && is !== 'shipped' ? { id, version, retiredAt } : null;
   return (
@@ -123,7 +132,7 @@ export function BlockPage({ view, id, like }: { view: KitchenSections; id: strin
           skills={view.skills}
           machines={machines}
           items={view.items}
-          ways={block.route?.choices ?? []}
+          ways={ways}
           onTakeOut={stages.fields.length > 1 ? () => stages.remove(i) : null}
         />
       ))}
@@ -132,12 +141,13 @@ export function BlockPage({ view, id, like }: { view: KitchenSections; id: strin
           variant="outlined"
           color="secondary"
           onClick={() =>
-            stages.append({ ...EMPTY_STAGE, waits: stages.fields.length === 0 ? [] : standsBetween(block) })
+            stages.append({ ...EMPTY_STAGE, waits: stages.fields.length === 0 ? [] : standsBetween(ways) })
           }
         >
           {say`Add a stage`}
         </Button>
       </Box>
+      <WayFields control={control} onWays={waysAre} />
       <StandFields
         control={control}
         at="after"

@@ -2,7 +2,6 @@
 
 import Box from '@mui/material/Box';
 import { useWatch, type Control } from 'react-hook-form';
-import type { Route } from '@/core/design/block';
 import type { BlockForm } from '@/core/input/block-input';
 import { say, term } from '@/core/words/say';
 import type { ShownItem } from '@/server/kitchen/kitchen-sections';
@@ -18,7 +17,7 @@ interface StageFieldsProps {
   skills: readonly string[];
   machines: readonly string[];
   items: readonly ShownItem[];
-  ways: Route['choices'];
+  ways: readonly { key: string; name: string }[];
   /** Null of the only one. */
   onTakeOut: (() => void) | null;
 }

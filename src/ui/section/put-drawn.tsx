@@ -23,12 +23,12 @@ export function PutDrawn({ put, piece, chosen, props }: PutDrawnProps) {
   };
   return (
     <g {...look} {...props}>
-      <Shape put={put} piece={piece} />
+      <Shape put={put} piece={piece} chosen={chosen} />
     </g>
   );
 }
 
-function Shape({ put, piece }: { put: CutPut; piece: CutPiece }) {
+function Shape({ put, piece, chosen }: Pick<PutDrawnProps, 'put' | 'piece' | 'chosen'>) {
   const wall = piece.width / 2 + sideOf(piece);
   const { size, tall } = put;
   switch (put.as) {
@@ -38,6 +38,11 @@ function Shape({ put, piece }: { put: CutPut; piece: CutPiece }) {
         <path key={i} d={put.as === 'dabs' ? dab(size) : knob(size)} transform={`translate(${x} ${y})`} />
       ));
     case 'line': {
+      // What is piped in one place is set down there.
+      if (put.where === 'middle' || put.where === 'spot')
+        return placesOf({ ...put, count: 3 }, piece).map(({ x, y }) => (
+          <path key={x} d={dab(size)} transform={`translate(${x} ${y})`} />
+        ));
       const along = put.where === 'foot' ? [-wall - size / 2, wall + size / 2] : scallops(topReach(piece), size);
       const y = put.where === 'foot' ? 0 : -piece.height;
       return along.map((x) => <path key={x} d={knob(size)} transform={`translate(${x} ${y})`} />);
@@ -65,6 +70,7 @@ function Shape({ put, piece }: { put: CutPut; piece: CutPiece }) {
         <path
           d={outlineOf(piece, sideOf(piece) + size, piece.height - piece.body + size)}
           fillOpacity={0.001}
+          stroke={chosen ? undefined : (put.colour ?? USUAL_PUT)}
           strokeWidth={size}
         />
       ) : (
