@@ -10,7 +10,7 @@ export async function expectSound(page: Page, path: string): Promise<void> {
   await go(page, path);
   await expectNothingBeside(page);
   // While answers are still coming, what waits for them is pale: it is looked at until it has settled.
-  await expect.poll(() => faults(page), { timeout: 8000 }).toEqual([]);
+  await expect.poll(() => faults(page), { timeout: 25_000 }).toEqual([]);
   expect(said).toEqual([]);
 }
 

@@ -34,6 +34,8 @@ const COUNTED: Record<CountedBy, string> = {
 const COUNTED_BY: readonly CountedBy[] = ['cake', 'tier', 'portion', 'every'];
 /** mm from one to the next, to begin with. */
 const APART = 50;
+/** So many where they were counted by the portion before. */
+const A_FEW = 9;
 
 /** In turn with nothing; no block is called so. */
 const ALONE = ' ';
@@ -112,7 +114,10 @@ export function LiesFields({ design, place, kitchen, change }: LiesFieldsProps) 
   );
 }
 
+/** The same pieces counted in another way. Of what was counted for the cake nobody wants as many on every portion. */
 function countedBy(amount: Pieces, by: CountedBy): Pieces {
   const { every, ...rest } = amount;
-  return by === 'every' ? { ...rest, every: every ?? APART } : { ...rest, per: by };
+  if (by === 'every') return { ...rest, every: every ?? APART };
+  const count = by === 'portion' ? 1 : rest.per === 'portion' ? A_FEW : rest.count;
+  return { ...rest, per: by, count };
 }

@@ -62,6 +62,10 @@ describe('the free space on a cake', () => {
     await choose(hand, 'Counted', /on each tier/);
     expect(takeOf('place').amount).toMatchObject({ rule: 'pieces', per: 'tier' });
     expect(takeOf('place').amount).not.toHaveProperty('every');
+    await choose(hand, 'Counted', /for each portion/);
+    expect(takeOf('place').amount).toMatchObject({ per: 'portion', count: 1 });
+    await choose(hand, 'Counted', /for the whole cake/);
+    expect(takeOf('place').amount).toMatchObject({ per: 'cake', count: 9 });
   });
 
   it('at its foot takes a piped line, whose nozzle and place are chosen', async () => {
