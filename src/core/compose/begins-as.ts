@@ -24,7 +24,7 @@ const BEGINNINGS: Partial<Record<BlockKind, Beginning>> = {
     purposes: ['filling', 'fruit', 'glaze'],
   },
   strew: { amount: { rule: 'strewn', gramsPerCm2: 0.3 }, purposes: ['crumbs', 'decoration'] },
-  pipe: { amount: { rule: 'rosettes', spacing: 45, grams: 8 }, purposes: ['frosting', 'filling'] },
+  pipe: { amount: { rule: 'rosettes', spacing: 45, grams: 8 }, purposes: ['frosting', 'filling', 'glaze'] },
   place: { amount: { rule: 'pieces', per: 'cake', count: 9, grams: 8 }, purposes: ['decoration', 'fruit'] },
   brush: { amount: { rule: 'coat', coat: 'other', thickness: { mm: 0.5 }, on: 'top' }, purposes: ['glaze'] },
   dust: { amount: { rule: 'strewn', gramsPerCm2: 0.03 }, purposes: ['crumbs', 'decoration'] },

@@ -22,6 +22,7 @@ import { say, term } from '@/core/words/say';
 import { CouldBeList } from './could-be-list';
 import { LiesFields } from './lies-fields';
 import { NumberField } from './number-field';
+import { PipeFields } from './pipe-fields';
 import { SaidAsFields } from './said-as-fields';
 import { Act, Acts, ByHand, Head, Why, type On } from './touched-parts';
 import { UndecidedFields } from './undecided-fields';
@@ -90,6 +91,9 @@ export function TouchedBlock({ place, design, sums, kitchen, avoid, agreeBy, cha
             />
           ))}
         </Acts>
+      )}
+      {take?.amount && kitchen.blocks.get(placed.block)?.kind === 'pipe' && (
+        <PipeFields key={`piped ${place.block} ${place.take}`} amount={take.amount} place={place} change={change} />
       )}
       <LiesFields design={design} place={place} kitchen={kitchen} change={change} />
       {take && <Why part={sums.parts.find((p) => p.role === take.role)} onGrams={onGrams} />}

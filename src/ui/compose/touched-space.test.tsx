@@ -77,6 +77,15 @@ describe('the free space on a cake', () => {
     await choose(hand, 'Nozzle', /round 4 mm/);
     await choose(hand, 'Where it lies', /rim and foot/);
     expect(takeOf('pipe').amount).toEqual({ rule: 'border', nozzle: 'round 4 mm', where: 'both' });
+    // Or it is what a batch leaves for it.
+    await choose(hand, 'Piped as', /a share of its batch/);
+    await hand.clear(screen.getByLabelText('Share, %'));
+    await hand.type(screen.getByLabelText('Share, %'), '25');
+    expect(takeOf('pipe').amount).toEqual({ rule: 'of the batch', amount: { share: 0.25 } });
+    await choose(hand, 'Piped as', /the rest of its batch/);
+    expect(takeOf('pipe').amount).toEqual({ rule: 'of the batch', amount: 'rest' });
+    await choose(hand, 'Piped as', /rosettes/);
+    expect(takeOf('pipe').amount).toMatchObject({ rule: 'rosettes' });
   });
 
   it('is what a coat leaves bare: what it covers, and how it is finished, is chosen', async () => {
