@@ -50,7 +50,7 @@ export function ChanceNote({
         <>
           {' '}
           {say`This plan begins it as late as it may: ${durationText(spare)} are unused. Set its last rungs down earlier, or let the kitchen keep minutes free:`}{' '}
-          <KitchenLink href="/kitchen/how">{say`How we do it`}</KitchenLink>.
+          <KitchenLink href="/kitchen/how" style={{ color: 'inherit' }}>{say`How we do it`}</KitchenLink>.
         </>
       )}
       <Box sx={{ color: 'var(--zl-muted)', fontSize: 13 }}>
