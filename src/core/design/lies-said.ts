@@ -4,17 +4,19 @@ import type { BlockTake, Design, DesignBlock } from './design';
 import { TEXTURE_SAID } from './texture';
 import { usualSpot, type Lies, type Spot } from './lies';
 
-const SAID: Record<Exclude<Spot, 'spot'>, string> = {
+/** Spots in words, inside a sentence or in a list. */
+export const SPOT_SAID: Record<Spot, string> = {
   top: say`all over the top`,
   rim: say`around the rim`,
   middle: say`in the middle`,
+  spot: say`at one spot`,
   side: say`on the side`,
   foot: say`around the foot`,
 };
 
 /** "around the rim", "at 4 o’clock, with 6 in front". */
 const spotSaid = ({ where, hour = 12 }: Lies): string =>
-  where === 'spot' ? say`at ${hour} o’clock, with 6 in front` : SAID[where];
+  where === 'spot' ? say`at ${hour} o’clock, with 6 in front` : SPOT_SAID[where];
 
 /** What the bench reads of where things lie and how coats are finished: one sentence for each thing of which somebody has said it. */
 export function liesSaid({ takes }: Pick<DesignBlock, 'takes'>, design: Design): string[] {

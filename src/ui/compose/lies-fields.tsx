@@ -6,22 +6,13 @@ import { withAmount } from '@/core/compose/edits/blocks';
 import { withLies } from '@/core/compose/edits/lies';
 import type { AmountRule } from '@/core/design/amount-rule';
 import type { Design } from '@/core/design/design';
-import { SPOTS, usualSpot, type Lies, type Spot } from '@/core/design/lies';
-import { namesOf, turnsWith } from '@/core/design/lies-said';
+import { SPOTS, usualSpot, type Lies } from '@/core/design/lies';
+import { namesOf, SPOT_SAID, turnsWith } from '@/core/design/lies-said';
 import { say } from '@/core/words/say';
 import { BorderFields } from './border-fields';
 import { Choice } from './choice';
 import { CoatFields } from './coat-fields';
 import type { OfTake } from './touched-parts';
-
-const NAMES: Record<Spot, string> = {
-  top: say`all over the top`,
-  rim: say`around the rim`,
-  middle: say`in the middle`,
-  spot: say`at one spot`,
-  side: say`on the side`,
-  foot: say`around the foot`,
-};
 
 type Pieces = Extract<AmountRule, { rule: 'pieces' }>;
 type CountedBy = Pieces['per'] | 'every';
@@ -63,7 +54,7 @@ export function LiesFields({ design, place, kitchen, change }: LiesFieldsProps) 
       <Choice
         label={say`Where it lies`}
         value={lies.where}
-        options={SPOTS.map((s) => [s, NAMES[s]])}
+        options={SPOTS.map((s) => [s, SPOT_SAID[s]])}
         onChoose={(where) => {
           const { hour, ...rest } = lies;
           void hour;

@@ -1,12 +1,11 @@
 'use client';
 
 import Box from '@mui/material/Box';
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
 import { soakAt, withFaces, withSoakAmount } from '@/core/compose/edits/soak';
 import type { Place } from '@/core/compose/place';
 import type { Design } from '@/core/design/design';
 import { say } from '@/core/words/say';
+import { Choice } from './choice';
 import { NumberField } from './number-field';
 
 type SaidAs = 'usual' | 'grams' | 'share' | 'rest';
@@ -16,7 +15,6 @@ const NAMES: Record<SaidAs, string> = {
   share: say`share of the batch`,
   rest: say`the rest of the batch`,
 };
-const FACES = { 1: say`one face`, 2: say`both faces` };
 
 interface SoakFieldsProps {
   design: Design;
@@ -61,34 +59,21 @@ export function SoakFields({ design, place, grams, usual, change }: SoakFieldsPr
           onChange={(percent) => set({ share: percent / 100 })}
         />
       )}
-      <TextField
-        select
-        size="small"
+      <Choice
         label={say`Said as`}
         value={as}
-        onChange={(e) => set(said[e.target.value as SaidAs])}
-        sx={{ flex: '1 1 140px' }}
-      >
-        {(Object.keys(NAMES) as SaidAs[]).map((s) => (
-          <MenuItem key={s} value={s}>
-            {NAMES[s]}
-          </MenuItem>
-        ))}
-      </TextField>
-      <TextField
-        select
-        size="small"
+        options={(Object.keys(NAMES) as SaidAs[]).map((s) => [s, NAMES[s]])}
+        onChoose={(s) => set(said[s])}
+      />
+      <Choice
         label={say`Soaked on`}
-        value={soak.faces === 2 ? 2 : 1}
-        onChange={(e) => change((d) => withFaces(d, place, Number(e.target.value) === 2 ? 2 : 1))}
-        sx={{ flex: '1 1 140px' }}
-      >
-        {([1, 2] as const).map((n) => (
-          <MenuItem key={n} value={n}>
-            {FACES[n]}
-          </MenuItem>
-        ))}
-      </TextField>
+        value={soak.faces === 2 ? '2' : '1'}
+        options={[
+          ['1', say`one face`],
+          ['2', say`both faces`],
+        ]}
+        onChoose={(faces) => change((d) => withFaces(d, place, faces === '2' ? 2 : 1))}
+      />
       {as !== 'usual' && <Box sx={{ flex: '1 1 100%', fontSize: 13, fontWeight: 700 }}>{say`Set by hand.`}</Box>}
     </Box>
   );
