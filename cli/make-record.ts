@@ -16,14 +16,8 @@ import { eventCodec } from '../src/core/stored/event';
 import type { KitchenFile, Section } from '../src/core/kitchen-file/shape';
 import { fileText } from '../src/core/kitchen-file/write';
 import { starterBuilds } from '../src/data/kitchens/starter';
-import {
-  demoEquipment,
-  demoLibrary,
-  demoTeam,
-  minutesAfterAnchor,
-  type DemoOrder,
-  type PastStep,
-} from '../src/data/kitchens/demo-parts';
+import { demoEquipment, demoLibrary, demoTeam, type DemoOrder } from '../src/data/kitchens/demo-parts';
+import { minutesAfterAnchor, type PastStep } from '../src/data/kitchens/past-step';
 import { occasions, pastCustomers, pastWeeks, usualOrders, usualPickups } from './past-weeks';
 
 const OUT = 'src/data/kitchens/demo.json';

@@ -6,6 +6,7 @@ import { solve } from '../../src/core/planner/solve';
 import { generateProblem } from '../../src/core/planner/testing/generate';
 import { minutesAt } from '../../src/core/time/minutes';
 import { MinuteByMinute } from './minute-by-minute';
+import { seeds } from '../../src/core/testing/chance';
 
 describe('the two ways of living a day through', () => {
   it.each([false, true])(
@@ -13,7 +14,8 @@ describe('the two ways of living a day through', () => {
     (wall) => {
       let days = 0;
       let late = 0;
-      for (let seed = 1; seed <= 24; seed++) {
+      const asked = seeds(1, 24);
+      for (const seed of asked) {
         const problem = generateProblem({
           ...{ cakes: 1 + (seed % 9), seed, days: 3 },
           ...{ batches: seed % 3 === 0 ? 0.4 : 0, facts: seed % 4 === 0, ways: seed % 2 === 0 },
@@ -35,8 +37,8 @@ describe('the two ways of living a day through', () => {
           late += problem.orders.filter((o) => left.get(o.id)! > o.pickup).length;
         }
       }
-      expect(days).toBeGreaterThan(30);
-      expect(late).toBeGreaterThan(20);
+      expect(days).toBeGreaterThan(1.3 * asked.length);
+      expect(late).toBeGreaterThan(0.8 * asked.length);
     },
   );
 });

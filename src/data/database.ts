@@ -43,9 +43,8 @@ function open(): Promise<Opened> {
 
 const migrationsFolder = () => path.join(process.cwd(), 'drizzle');
 
-/** PGlite in a folder; `memory://` for tests. Throws, in words, where the folder is in use, damaged or cannot be written to. */
+/** PGlite in a folder. Throws, in words, where the folder is in use, damaged or cannot be written to. */
 export async function openFolder(folder: string): Promise<Opened> {
-  if (folder.startsWith('memory://')) return openPglite(folder, null);
   const lock = await lockFolder(folder);
   try {
     return await openPglite(path.join(folder, 'pg'), lock);

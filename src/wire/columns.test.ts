@@ -1,4 +1,4 @@
-import fc from 'fast-check';
+import { fc } from '../core/testing/chance';
 import { fromColumns, toColumns } from './columns';
 
 const sent = <T extends object>(rows: T[]): T[] => fromColumns(JSON.parse(JSON.stringify(toColumns(rows))));

@@ -32,7 +32,7 @@ describe('searching on behind', () => {
     const was = new Map(before.plan.steps.map((s) => [s.id, s.start]));
     const changed = found.plan.steps.filter((s) => was.has(s.id) && was.get(s.id) !== s.start);
     expect(found.moved).toBe(changed.length);
-    expect(changed.every((s) => was.get(s.id)! > now + HELD)).toBe(true);
+    expect(changed.filter((s) => !(was.get(s.id)! > now + HELD))).toEqual([]);
   });
   it('finds nothing where nothing is worth it', () => {
     expect(improvement(problem, null, planned(problem, 3000), { ...search, rounds: 20 })).toBeNull();

@@ -2,7 +2,7 @@ import { setTimeout as sleep } from 'node:timers/promises';
 import { sql } from 'drizzle-orm';
 import { openDemoKitchen, plansSettled, sendTo } from '../../src/server/testing/demo-kitchen';
 
-const { db, close } = await openDemoKitchen('growth');
+const { db, close } = await openDemoKitchen();
 const { loadPlanned } = await import('../../src/server/plan/load-planned');
 const { cakeSteps } = await import('../../src/core/situation/whose-step');
 const { readPlan, readPlanOf } = await import('../../src/data/repositories/plans');

@@ -73,7 +73,7 @@ describe('every calculator', () => {
     if (result.ok) {
       for (const [key, value] of Object.entries(result.values)) {
         expect(calculatorNamed(name)!.results).toHaveProperty([key]);
-        if (typeof value === 'number') expect(Number.isFinite(value)).toBe(true);
+        if (typeof value === 'number') expect([key, Number.isFinite(value)]).toEqual([key, true]);
       }
     } else expect(result.problems[0]!.message).toMatch(/^(Give|No density)/);
   });

@@ -104,7 +104,7 @@ describe('what is put on a cake', () => {
     const step = broken(combed).steps.find((s) => s.id.endsWith(`.${place.block.key}`))!;
     expect(step.how).toContain(`${label}: combed.`);
     const drawn = (d: Design) => drawnPieces(d, broken(d), kitchen.blocks)[0]!;
-    expect(drawn(combed).coats.some((c) => c.texture === 'combed')).toBe(true);
+    expect(drawn(combed).coats).toContainEqual(expect.objectContaining({ texture: 'combed' }));
     expect(withTexture(combed, place.block.key, at, null)).toEqual(cake);
     if (coat.amount?.rule !== 'coat') throw new Error('It is a coat.');
     const band = withAmount(cake, place.block.key, at, { ...coat.amount, on: { band: 40 } });

@@ -2,7 +2,8 @@ import { starterBlocks } from '../../data/kitchens/starter';
 import { compile } from './compile';
 import type { Block } from './block';
 import type { Design, DesignBlock } from './design';
-import { inSensibleOrder, waitsOf, wrongOrders } from './order-of-work';
+import { waitsOf, wrongOrders } from './order-of-work';
+import { inSensibleOrder } from './testing/sensible-order';
 import { block, coat, design, filling, layer, part, piece, round, take, tins } from './testing/made';
 
 const own = (id: string, more: Partial<Block>): [string, Block] => [

@@ -3,7 +3,7 @@ import { starterBuilds } from '../../data/kitchens/starter';
 import { formsOfBuild } from '../breakdown/forms-of-build';
 import type { Design } from './design';
 import { designIn } from './design-in';
-import { problemsOf } from './problems';
+import { problemsOf } from './testing/problems-of';
 import { block, coat, design, filling, layer, part, piece, rest, round, soak, take, tins } from './testing/made';
 
 const good = design('Plain', {

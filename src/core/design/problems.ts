@@ -6,7 +6,6 @@ import { KINDS } from './kinds/kinds';
 import type { DesignProblem } from './design-problem';
 import { turnsWith } from './lies-said';
 import { limitProblems } from './limits';
-import { wrongOrders } from './order-of-work';
 import { measureOf, usesOf } from './uses';
 
 /** Whether there is something of a name. */
@@ -20,18 +19,6 @@ export interface DesignKitchen {
   ingredients: Names;
   blocks: ReadonlyMap<string, Block>;
   moulds: readonly { use: string; form: Form; owned: number }[];
-}
-
-/** Everything that cannot be about a design, where it stands; none of a design that can be made. */
-export function problemsOf(design: Design, kitchen: DesignKitchen): DesignProblem[] {
-  const cannot = cannotBeMade(design, kitchen);
-  if (cannot.length > 0) return cannot;
-  return [
-    ...wrongOrders(design, kitchen.blocks).map(({ block, after, would }) => ({
-      path: `blocks.${design.blocks.findIndex((b) => b.key === block)}`,
-      message: say`${nameOf(block, design, kitchen)} comes before ${nameOf(after, design, kitchen)}: ${would}.`,
-    })),
-  ];
 }
 
 /** What this kitchen cannot make: faults, and tins that it has not. In a wrong order it can be made, whatever comes of it. */
@@ -51,11 +38,6 @@ export function faultsOf(design: Design, kitchen: Omit<DesignKitchen, 'moulds'>)
     ...shareProblems(design, kitchen),
   ];
 }
-
-const nameOf = (key: string, design: Design, { blocks }: DesignKitchen) => {
-  const placed = design.blocks.find((b) => b.key === key)!;
-  return placed.stage?.name ?? placed.ownStages?.[0]?.name ?? blocks.get(placed.block)?.name ?? key;
-};
 
 function partProblems({ parts }: Design, { formulas, ingredients }: Omit<DesignKitchen, 'moulds'>): DesignProblem[] {
   return parts.flatMap(({ role, made, instead = [] }, i): DesignProblem[] => {

@@ -1,4 +1,4 @@
-import fc from 'fast-check';
+import { fc, runs } from '../testing/chance';
 import { onTheCake } from '../breakdown/amounts/amount';
 import { cakeGrams, finishedGrams } from '../breakdown/amounts/weight';
 import { breakDown } from '../breakdown/break-down';
@@ -12,8 +12,9 @@ import { makeProblem } from '../situation/make-problem';
 import { designCodec } from '../stored/design';
 import { everyWeek } from '../time/working-hours';
 import type { Design } from './design';
-import { wrongOrders, inSensibleOrder } from './order-of-work';
-import { problemsOf } from './problems';
+import { wrongOrders } from './order-of-work';
+import { inSensibleOrder } from './testing/sensible-order';
+import { problemsOf } from './testing/problems-of';
 import { anyDesign, anyEdit } from './testing/any-design';
 import { trialEquipment, trialKitchen as kitchen } from './testing/trial-kitchen';
 
@@ -42,7 +43,7 @@ describe('any design that is allowed', () => {
         const verdict = checkPlan(problem, solved.plan);
         expect([verdict.errors, verdict.unplaced]).toEqual([[], 0]);
       }),
-      { numRuns: 40, seed: 20 },
+      runs(10, 40),
     );
   });
 
@@ -61,7 +62,7 @@ describe('any design that is allowed', () => {
           expect(weighed * (amount.raw ? 1 : 1 - formula.loss)).toBeCloseTo(amount.grams, 4);
         }
       }),
-      { numRuns: 150, seed: 21 },
+      runs(40, 150),
     );
   });
 
@@ -89,7 +90,7 @@ describe('any design that is allowed', () => {
         const piped = sum(laid.flatMap((c) => c.amount.portions.filter((p) => p.use === 'border').map((p) => p.grams)));
         expect(Math.abs(drawn / (cakeGrams(laid) - piped) - 1)).toBeLessThan(0.02);
       }),
-      { numRuns: 150, seed: 22 },
+      runs(40, 150),
     );
   });
 
@@ -104,7 +105,7 @@ describe('any design that is allowed', () => {
           expect(told).toEqual(expect.arrayContaining(own));
         }
       }),
-      { numRuns: 80, seed: 23 },
+      runs(25, 80),
     );
   });
 
@@ -118,7 +119,7 @@ describe('any design that is allowed', () => {
         expect(is).toEqual(was);
         expect(sum(changed!.components.map(finishedGrams))).not.toBeCloseTo(sum(was!.components.map(finishedGrams)), 3);
       }),
-      { numRuns: 60, seed: 24 },
+      runs(20, 60),
     );
   });
 
@@ -130,7 +131,7 @@ describe('any design that is allowed', () => {
           value: design,
         });
       }),
-      { numRuns: 60, seed: 25 },
+      runs(20, 60),
     );
   });
 
@@ -144,7 +145,7 @@ describe('any design that is allowed', () => {
         );
         expect(wrongOrders({ ...design, blocks }, kitchen.blocks)).toEqual([]);
       }),
-      { numRuns: 100, seed: 26 },
+      runs(30, 100),
     );
   });
 
@@ -156,7 +157,7 @@ describe('any design that is allowed', () => {
           for (const p of c.amount.portions) expect(p.grams).toBeGreaterThan(0);
         }
       }),
-      { numRuns: 80, seed: 27 },
+      runs(25, 80),
     );
   });
 });

@@ -8,7 +8,7 @@ import { solve } from '../planner/solve';
 import { volume } from '../shape/form';
 import { makeProblem } from '../situation/make-problem';
 import { everyWeek } from '../time/working-hours';
-import { problemsOf } from './problems';
+import { problemsOf } from './testing/problems-of';
 import { trialEquipment, trialKitchen as kitchen } from './testing/trial-kitchen';
 import { TRIALS } from './testing/trials';
 
@@ -93,7 +93,7 @@ describe('what they say of their work', () => {
     expect(portions(b, 'topping')).toEqual([['over the top', 369, 'dough']]);
     // It is on the cake beside what the dough weighs.
     expect(finishedGrams(part(b, 'topping'))).toBeCloseTo(369.5, 0);
-    expect(b.waits.some((w) => w.from === 'o1.lid' && w.to === 'o1.stack')).toBe(true);
+    expect(b.waits).toContainEqual(expect.objectContaining({ from: 'o1.lid', to: 'o1.stack' }));
     expect(part(b, 'custard').takes!.map((t) => t.step)).toEqual(['fold-the-cream-in']);
   });
   it('one ganache: a third of what is made lies inside, and both are one batch', () => {
@@ -116,7 +116,7 @@ describe('what they say of their work', () => {
         .map(([, grams]) => grams),
     ).toEqual([73, 73, 73]);
     expect(b.drawn.find((d) => d.role === 'flowers')!.short).toBeCloseTo(0, 6);
-    expect(b.waits.some((w) => w.from === 'o1.pour' && w.to === 'o1.flowers.whip')).toBe(true);
+    expect(b.waits).toContainEqual(expect.objectContaining({ from: 'o1.pour', to: 'o1.flowers.whip' }));
     expect(step(b, 'pour').amount).toBe('Glaze 458\u2009g'.replace('\u2009', ' '));
   });
   it('poured at once into the ring, thawed only where it was frozen, torched last', () => {
@@ -158,13 +158,13 @@ describe('what they say of their work', () => {
   it('a house: what is cut away comes back, panels wait for its measure, one blend for sponge and panels', () => {
     const b = broken(NAMES[8]!);
     const away = part(b, 'sponge').amount.portions.filter((p) => p.use === 'cut away');
-    expect(away.every((p) => p.leftOver === 'trimmings')).toBe(true);
+    expect(away.filter((p) => p.leftOver !== 'trimmings')).toEqual([]);
     const [squares, loaf, house] = b.cake.tiers.map((t) => (t.count ?? 1) * volume(t.form, t.body));
     const layers = part(b, 'sponge').amount.portions.filter((p) => p.use === 'layers' || p.use === 'cut away');
     const share = sum(away.map((p) => p.grams)) / sum(layers.map((p) => p.grams));
     expect(share).toBeCloseTo(1 - house! / (squares! + loaf!), 6);
     expect(b.waits.find((w) => w.to === 'o1.panels.cut')!.why).toBe('firm from the cold, or it drags');
-    expect(b.waits.some((w) => w.from === 'o1.coat' && w.to === 'o1.panels.cut')).toBe(true);
+    expect(b.waits).toContainEqual(expect.objectContaining({ from: 'o1.coat', to: 'o1.panels.cut' }));
     expect(
       part(b, '~spice-blend')
         .amount.portions.map((p) => p.into)

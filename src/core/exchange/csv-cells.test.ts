@@ -1,4 +1,4 @@
-import fc from 'fast-check';
+import { fc } from '../testing/chance';
 import Papa from 'papaparse';
 import { asWrittenRow, harmlessRow } from './csv-cells';
 

@@ -21,9 +21,4 @@ export function bakersPercentages(
   };
 }
 
-/** Weights from percentages: the inverse, for a weight of flour (or of the total). */
-export function fromPercentages(lines: { ingredient: string; percent: number }[], base: number): FormulaLine[] {
-  return lines.map(({ ingredient, percent }) => ({ ingredient, grams: percent * base }));
-}
-
 const sum = (lines: FormulaLine[]) => lines.reduce((total, l) => total + l.grams, 0);

@@ -1,4 +1,4 @@
-import fc from 'fast-check';
+import { fc } from '../testing/chance';
 import { onTheScale } from '../measure/show-quantity';
 import { allergensOf, scaleToTotal, scaleToYield, totalGrams, yieldGrams } from './scale';
 import type { Ingredient } from './formula';

@@ -132,16 +132,6 @@ export function substitute(grams: number, substitution: Substitution): { ingredi
   return substitution.parts.map(({ ingredient, share }) => ({ ingredient, grams: grams * share }));
 }
 
-/** Substitutions for an ingredient; with `avoid`, only those that take one of these away and bring none of them. */
-export function substitutionsFor(ingredient: string, avoid: Allergen[] = []): Substitution[] {
-  return SUBSTITUTIONS.filter(
-    (s) =>
-      s.replaces === ingredient &&
-      !s.adds.some((a) => avoid.includes(a)) &&
-      (avoid.length === 0 || s.without.some((a) => avoid.includes(a))),
-  );
-}
-
 /** Replaces one line of a formula in place, joining what is there already; the total changes by the shares. */
 export function withSubstitution<L extends { ingredient: string; grams: number }>(
   lines: L[],

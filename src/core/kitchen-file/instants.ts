@@ -11,6 +11,10 @@ export interface Anchor {
   zone: string;
 }
 
+/** Whether a time in a file has an instant. A relative one always has: whatever a clock jumps over is the hour after it. */
+export const isInstant = (text: string, anchor: Anchor | null): boolean =>
+  RELATIVE.test(text) ? anchor !== null : instantOf(text, anchor) !== null;
+
 /** The instant of a time in a file; null where it is none, or is relative to a day that the file does not name. */
 export function instantOf(text: string, anchor: Anchor | null): Date | null {
   const relative = RELATIVE.exec(text);

@@ -1,5 +1,5 @@
 import type { Design } from '../design/design';
-import fc from 'fast-check';
+import { fc, runs } from '../testing/chance';
 import { starterBlocks, starterFile } from '../../data/kitchens/starter';
 import { demoFile } from '../../data/kitchens/demo';
 import { REGISTERS } from '../stored/registers';
@@ -43,7 +43,7 @@ describe('a kitchen file', () => {
         expect(read).toEqual({ ok: true, file: JSON.parse(JSON.stringify(file)) });
         expect(fileText((read as { file: KitchenFile }).file)).toBe(fileText(file));
       }),
-      { numRuns: 60 },
+      runs(20, 60),
     );
   });
 
@@ -68,7 +68,7 @@ describe('a kitchen file', () => {
         expect(read.problems.length).toBeGreaterThan(0);
         for (const p of read.problems) expect(p.message.length).toBeGreaterThan(3);
       }),
-      { numRuns: 1500 },
+      runs(150, 1500),
     );
   });
 
@@ -133,7 +133,7 @@ describe('a file at another day', () => {
           JSON.stringify(f, (k, v: unknown) => (k === 'weekdays' ? [...(v as number[])].sort() : v));
         expect(sortedDays(back)).toBe(sortedDays(own));
       }),
-      { numRuns: 30 },
+      runs(15, 30),
     );
   });
 });

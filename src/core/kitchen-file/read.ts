@@ -19,7 +19,7 @@ import { openingCodec, REGISTERS, type RegisterName } from '../stored/registers'
 import type { Build } from '../design/build';
 import type { Formula } from '../formula/formula';
 import { IANAZone } from 'luxon';
-import { instantOf, NO_INSTANT, type Anchor } from './instants';
+import { isInstant, NO_INSTANT, type Anchor } from './instants';
 import { KITCHEN_FORMAT, KITCHEN_VERSION, kitchenFile, type KitchenFile } from './shape';
 
 /** What is wrong with a file, and where: `orders.3.pickup`. */
@@ -244,7 +244,7 @@ const INSTANTS: Readonly<Record<string, readonly string[]>> = {
 
 function checkInstants(file: KitchenFile, anchor: Anchor | null, wrong: Wrong): void {
   const look = (path: string, value: unknown) => {
-    if (typeof value === 'string' && instantOf(value, anchor) === null) wrong(path, NO_INSTANT);
+    if (typeof value === 'string' && !isInstant(value, anchor)) wrong(path, NO_INSTANT);
   };
   if (file.kitchen) look('kitchen.origin', file.kitchen.origin);
   for (const [section, fields] of Object.entries(INSTANTS)) {

@@ -1,4 +1,4 @@
-import fc from 'fast-check';
+import { fc } from '../testing/chance';
 import { mouldKind, mouldName } from './mould-kind';
 import { readMould } from './read-mould';
 

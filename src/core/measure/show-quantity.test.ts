@@ -1,4 +1,4 @@
-import { keepStored, METRIC, onTheScale, showQuantity, thousands, typingOf, type Reading } from './show-quantity';
+import { METRIC, onTheScale, showQuantity, thousands, typingOf, type Reading } from './show-quantity';
 
 const cups = (country: Reading['country']): Reading => ({ ...METRIC, volume: 'cups', country });
 const ounces: Reading = { ...METRIC, weight: 'oz' };
@@ -65,13 +65,5 @@ describe('in somebody’s own units', () => {
     expect(showQuantity(204.6, 'length')).toBe('20.5 cm');
     expect(showQuantity(204.6, 'length', { ...METRIC, length: 'in' })).toBe('8.06 in');
     expect(showQuantity(95, 'time')).toBe('1 h 35');
-  });
-});
-
-describe('what was only looked at', () => {
-  it('keeps the stored value, whatever blanks are around it', () => {
-    expect(keepStored(2.5499, '2.5 g', ' 2.5 g ', () => 2.5)).toBe(2.5499);
-    expect(keepStored(2.5499, ' 2.5 g', '2.5 g', () => 2.5)).toBe(2.5499);
-    expect(keepStored(2.5499, '2.5 g', '2.6 g', () => 2.6)).toBe(2.6);
   });
 });

@@ -45,14 +45,6 @@ export function showQuantity(value: number, dimension: Dimension, reading: Readi
   }
 }
 
-/**
- * The stored value after somebody has been in its field: untouched text keeps the stored number to the last bit, so
- * that showing and saving never drifts; new text counts as typed.
- */
-export function keepStored<T>(stored: T, shown: string, typed: string, read: (text: string) => T): T {
-  return typed.trim() === shown.trim() ? stored : read(typed);
-}
-
 /** Thousands set apart by a thin space: "1 480". */
 export function thousands(value: number): string {
   return Math.abs(value) >= 1000 ? value.toLocaleString('en').replaceAll(',', '\u2009') : `${value}`;

@@ -1,4 +1,4 @@
-import fc from 'fast-check';
+import { fc } from '../testing/chance';
 import { COOLING, fitCooling, minutesUntil, temperatureAfter } from './cooling';
 
 const tau = COOLING['layer on a rack']!.bench;

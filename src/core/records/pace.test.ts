@@ -1,4 +1,4 @@
-import fc from 'fast-check';
+import { fc } from '../testing/chance';
 import { LEAST_RECORDS, paceAt, pacesOf, type Worked } from './pace';
 
 const times = (name: string, likely: number, took: number[]): Worked[] => took.map((t) => ({ name, likely, took: t }));

@@ -80,6 +80,8 @@ export interface Rounds {
  */
 export function bakingRounds(layers: number, tins: number, bake: number, standLimit: number): Rounds {
   const rounds = Math.ceil(layers / tins);
-  const perMix = 1 + Math.floor(standLimit / bake);
-  return { rounds, stands: rounds > 1 ? bake : 0, mixes: Math.ceil(rounds / perMix) };
+  return { rounds, stands: rounds > 1 ? bake : 0, mixes: Math.ceil(rounds / bakesOfOneMix(bake, standLimit)) };
 }
+
+/** How many bakes of this many minutes, one after the other, a batter serves that stands so long. One at least. */
+export const bakesOfOneMix = (bake: number, standLimit: number): number => 1 + Math.floor(standLimit / bake);

@@ -1,6 +1,6 @@
-import fc from 'fast-check';
+import { fc, runs } from '../testing/chance';
 import { cutFromSheets, cuttingPlan } from './cutting-plan';
-import { discsPerSheet } from './rows-and-blocks';
+import { discsPerSheet } from './testing/discs-per-sheet';
 import type { WantedPiece } from './wanted-piece';
 import { overlap, pieceArea, pieceBox, type PlacedPiece } from './piece';
 
@@ -132,7 +132,7 @@ describe('cutting plans', () => {
         const counted = wanted.reduce((sum, w) => sum + w.count!, 0);
         expect(plan.placed.length + plan.missing.reduce((a, b) => a + b, 0)).toBe(counted);
       }),
-      { numRuns: 12 },
+      runs(6, 24),
     );
   }, 60_000);
 

@@ -1,4 +1,4 @@
-import { span, topArea, type Form } from './form';
+import { span, type Form } from './form';
 import { commonArea, outlineOf } from './outline';
 import { heightFactor, type PortionKind } from './portions';
 
@@ -89,10 +89,4 @@ export function cuttingSchemes(
   const found: CutCake[] = [{ scheme: 'strips', count: count(pieces.length), pieces }];
   if (wedges !== null) found.push({ scheme: 'wedges', count: count(wedges), wedges });
   return found.sort((a, b) => b.count - a.count);
-}
-
-/** Share of the top that the counted pieces of a scheme take. */
-export function cutShare(form: Form, cut: CutCake): number {
-  if (cut.scheme === 'wedges') return 1;
-  return cut.pieces.reduce((sum, p) => sum + p.share * p.length * p.width, 0) / topArea(form);
 }

@@ -1,4 +1,4 @@
-import fc from 'fast-check';
+import { fc, runs } from '../testing/chance';
 import { overlap, pieceArea, pieceBox, type PlacedPiece } from './piece';
 
 const disc = (x: number, y: number, diameter: number): PlacedPiece => ({ shape: 'disc', diameter, x, y, turn: 0 });
@@ -53,7 +53,7 @@ describe('two pieces', () => {
         expect(overlap(b, a)).toBe(said);
         if (shares(a, b)) {
           met++;
-          expect(said).toBe(true);
+          expect({ a, b, said }).toEqual({ a, b, said: true });
         } else if (said) {
           // A sliver between the points of the grid: it is gone once one of them is a little smaller.
           const smaller =
@@ -63,9 +63,9 @@ describe('two pieces', () => {
           expect(overlap(a, { ...smaller, x: b.x + 1.5, y: b.y + 1.5 } as PlacedPiece)).toBe(false);
         }
       }),
-      { numRuns: 3000, seed: 7 },
+      runs(600, 3000),
     );
-    expect(met).toBeGreaterThan(500);
+    expect(met).toBeGreaterThan(100);
   });
 
   it('that touch are apart', () => {

@@ -1,4 +1,4 @@
-import fc from 'fast-check';
+import { fc } from '../testing/chance';
 import { clothArea, clothDisc, clothFor, clothName } from './cloth';
 import { topArea, type Form } from './form';
 import { enclosedArea, outlineOf } from './outline';

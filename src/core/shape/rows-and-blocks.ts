@@ -10,7 +10,8 @@ export function rowsOfDiscs(sheet: Sheet, wanted: WantedPiece[], along: boolean)
   );
 }
 
-function discRows(sheet: Sheet, diameter: number, most: number, along: boolean): PlacedPiece[][] {
+/** Rows of discs as they lie on a sheet, straight or shifted. */
+export function discRows(sheet: Sheet, diameter: number, most: number, along: boolean): PlacedPiece[][] {
   const [long, short] = along ? [sheet.length, sheet.width] : [sheet.width, sheet.length];
   return [0, diameter / 2].map((shift) => {
     const rise = shift === 0 ? diameter : (diameter * Math.sqrt(3)) / 2;
@@ -83,9 +84,4 @@ function pinwheel(
       ...{ x: x + (i % block.across) * dx, y: y + Math.floor(i / block.across) * dy },
     }));
   });
-}
-
-/** How many discs of one diameter come from a sheet in rows, straight or shifted. Example: 600 × 400 gives 6 of 180. */
-export function discsPerSheet(sheet: Sheet, diameter: number): number {
-  return Math.max(...[true, false].flatMap((along) => discRows(sheet, diameter, Infinity, along).map((r) => r.length)));
 }

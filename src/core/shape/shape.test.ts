@@ -1,5 +1,5 @@
-import { discsPerSheet } from './rows-and-blocks';
-import fc from 'fast-check';
+import { discsPerSheet } from './testing/discs-per-sheet';
+import { fc } from '../testing/chance';
 import { perimeter, sideArea, topArea, volume, type Form } from './form';
 
 const round = (diameter: number): Form => ({ form: 'round', diameter });

@@ -1,4 +1,4 @@
-import fc from 'fast-check';
+import { fc } from '../testing/chance';
 import { NO_EDITS, undoable, withEdit } from './edit-history';
 import { checkPlan } from '../plan-check/check-plan';
 import { solve } from '../planner/solve';

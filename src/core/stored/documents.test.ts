@@ -197,7 +197,7 @@ describe('stored edits', () => {
     expect(roundTrip(editCodec, body)).toEqual({ ok: true, value: JSON.parse(JSON.stringify(body)) });
     for (const [i, adjustment] of adjustments.entries()) {
       const one = { edit: editFor(NO_ADJUSTMENTS, [adjustment]), undoes: i, before: i };
-      expect(roundTrip(editCodec, one).ok).toBe(true);
+      expect(roundTrip(editCodec, one)).toMatchObject({ ok: true });
     }
     expect(spoilt(editCodec, body, { edit: { kind: 'paint', key: 'oven-1', from: null, to: null } })).toEqual(['edit']);
     expect(spoilt(editCodec, body, { before: null })).toEqual(['before']);
@@ -229,8 +229,10 @@ describe('stored events', () => {
   });
 
   it('that were written before there were versions are read as they are', () => {
-    expect(eventCodec('finish')!.read({ step: 'o1.stack' }).ok).toBe(true);
-    expect(eventCodec('order taken')!.read({ title: 'Orchard', pickup: '2027-05-20T09:00:00.000Z' }).ok).toBe(true);
+    expect(eventCodec('finish')!.read({ step: 'o1.stack' })).toMatchObject({ ok: true });
+    expect(eventCodec('order taken')!.read({ title: 'Orchard', pickup: '2027-05-20T09:00:00.000Z' })).toMatchObject({
+      ok: true,
+    });
     expect(problemsOf(eventCodec('finish')!, { step: 7 })).toEqual(['step']);
   });
 });

@@ -1,4 +1,4 @@
-import fc from 'fast-check';
+import { fc } from '../testing/chance';
 import { newIngredient, type KeptIngredient } from '../kitchen/kept-ingredient';
 import type { Item } from '../kitchen/item';
 import type { Person } from '../kitchen/person';

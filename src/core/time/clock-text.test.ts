@@ -1,4 +1,4 @@
-import fc from 'fast-check';
+import { fc } from '../testing/chance';
 import { timeOf } from './clock';
 import { clockText, dayClockText, dayText } from './clock-text';
 

@@ -1,7 +1,6 @@
 import type { Kitchen } from '../../core/breakdown/kitchen';
 import { startingCoefficients } from '../../core/breakdown/figures/starting-figures';
 import type { Allergen } from '../../core/formula/formula';
-import { orderNumberOf } from '../../core/ids/ids';
 import { asEquipment } from '../../core/kitchen/as-planned';
 import type { Item } from '../../core/kitchen/item';
 import type { Person } from '../../core/kitchen/person';
@@ -58,9 +57,10 @@ export interface DemoOrder {
   avoid: Allergen[];
 }
 
+/** As it stands in the file; its pickup is “day time”. */
 type FileOrder = Section<'orders'>[number];
 
-function demoOrder({ title, pickup, build, portions, answers }: FileOrder): DemoOrder {
+export function demoOrder({ title, pickup, build, portions, answers }: FileOrder): DemoOrder {
   const { tiers, avoid } = readStored(answersCodec, title, answers);
   const [day, time] = pickup.split(' ') as [string, string];
   return { title, day: Number(day), time, build, tiers, portions, avoid };
@@ -68,56 +68,3 @@ function demoOrder({ title, pickup, build, portions, answers }: FileOrder): Demo
 
 /** The orders of six days around a busy Saturday (day 2), in the order in which they came in. */
 export const demoOrders: DemoOrder[] = demoFile.orders!.filter((o) => o.state === 'open').map(demoOrder);
-
-/** A step of an order of the weeks before, as it was worked. Minutes from the midnight of the day of loading. */
-export interface PastStep {
-  /** Place of its order in the list. */
-  order: number;
-  /** Its id without the order’s. */
-  step: string;
-  name: string;
-  likely: number;
-  start: number;
-  took: number;
-  people: string[];
-  equipment: string[];
-  check?: { kind: string; text: string; value: number | null };
-}
-
-/** Minutes of “-3 14:30” from the midnight of the anchor. */
-export function minutesAfterAnchor(relative: string): number {
-  const [day, time = ''] = relative.split(' ');
-  const [hour = 0, minute = 0] = time.split(':').map(Number);
-  return Number(day) * 1440 + hour * 60 + minute;
-}
-
-const past = demoFile.orders!.filter((o) => o.state === 'handed over');
-
-/** Six weeks of work: what was ordered, how long it took, and what a probe read. */
-export const demoRecord = {
-  orders: past.map(demoOrder),
-  work: pastWork(),
-  probes: demoFile.probeSeries!.map((p) => ({ ...p, start: minutesAfterAnchor(p.takenAt) })),
-};
-
-type ToldStart = Pick<PastStep, 'people' | 'equipment'> & { step: string };
-type ToldFinish = Pick<PastStep, 'name' | 'likely' | 'check'> & { step: string };
-
-function pastWork(): PastStep[] {
-  const begun = new Map<string, ToldStart & { start: number }>();
-  const work: PastStep[] = [];
-  for (const { kind, at, body } of demoFile.events!) {
-    const minute = minutesAfterAnchor(at);
-    if (kind === 'start') {
-      const told = body as unknown as ToldStart;
-      begun.set(told.step, { ...told, start: minute });
-    }
-    if (kind !== 'finish') continue;
-    const { step, name, likely, check } = body as unknown as ToldFinish;
-    const { start, people, equipment } = begun.get(step)!;
-    const order = past.findIndex((o) => o.id === orderNumberOf(step));
-    const own = { order, step: step.slice(step.indexOf('.') + 1), name, likely, start, took: minute - start };
-    work.push({ ...own, people, equipment, ...(check && { check }) });
-  }
-  return work;
-}

@@ -1,6 +1,7 @@
-import { PGlite } from '@electric-sql/pglite';
+import type { PGlite } from '@electric-sql/pglite';
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
+import { emptyDatabase } from './template';
 
 /** The tables of a folder as an earlier version left them, by name; `migrations` says which version. */
 interface Dump {
@@ -54,7 +55,7 @@ export async function restoreInto(db: Restorable, schema: (typeof DUMPED)[number
 
 /** An embedded database as an earlier version left it. */
 export async function restoreDump(schema: (typeof DUMPED)[number]): Promise<PGlite> {
-  const client = await PGlite.create('memory://');
+  const client = await emptyDatabase();
   await restoreInto(client, schema);
   return client;
 }

@@ -1,8 +1,8 @@
 import { orderId } from '../../core/ids/ids';
 import { breakDownOrder } from '../../core/situation/break-down-orders';
-import { openDemoKitchen, plansSettled } from '../testing/demo-kitchen';
+import { openKitchenOfFew, plansSettled } from '../testing/demo-kitchen';
 
-const { db, close } = await openDemoKitchen('agreed-at');
+const { db, close } = await openKitchenOfFew();
 const { agreedAt } = await import('./agreed-at');
 const { loadSituation } = await import('../situation/load-situation');
 

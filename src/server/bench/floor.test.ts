@@ -1,6 +1,6 @@
-import { openDemoKitchen } from '../testing/demo-kitchen';
+import { openKitchenOfFew } from '../testing/demo-kitchen';
 
-const kitchen = await openDemoKitchen('use-cases-floor');
+const kitchen = await openKitchenOfFew();
 const { readWorkLog } = await import('../../data/repositories/work-log');
 const { extendStep, finishStep, startStep, takeAnyway } = await import('./floor');
 const { correctTold, takeBackStep, whatFollows } = await import('./corrections');

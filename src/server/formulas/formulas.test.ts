@@ -1,7 +1,7 @@
 import type { ComposerView } from '../orders/composer';
-import { openDemoKitchen, orderCalled, sendTo } from '../testing/demo-kitchen';
+import { openKitchenOfFew, orderCalled, sendTo } from '../testing/demo-kitchen';
 
-const kitchen = await openDemoKitchen('use-cases-formulas');
+const kitchen = await openKitchenOfFew();
 const { changePart } = await import('../orders/change-part');
 const { loadFormula, loadFormulaForm } = await import('./formula-pages');
 const { readRecipeFile, saveFormula } = await import('./formulas');
@@ -103,7 +103,7 @@ describe('a formula', () => {
     const { form } = read.recipes[0]!;
     expect(form.fresh).toEqual([{ id: 'moon-cheese', name: 'Moon cheese', allergens: [], confirmed: false }]);
     const saved = await sendTo('save-formula', { ...form, purpose: 'filling', id: null, version: 0 });
-    expect(saved.ok).toBe(true);
+    expect(saved).toMatchObject({ ok: true });
     const { loadKitchen } = await import('../situation/load-kitchen');
     const library = async () => (await loadKitchen(kitchen.db))!.library;
     expect((await library()).ingredients.get('moon-cheese')).toMatchObject({ unconfirmed: true, density: null });

@@ -1,7 +1,7 @@
 import { mkdtempSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { openDemoKitchen } from '../testing/demo-kitchen';
+import { openKitchenOfFew } from '../testing/demo-kitchen';
 import type { KitchenDb } from '../../data/kitchen-db';
 
 let db: KitchenDb;
@@ -9,7 +9,7 @@ let close: () => Promise<void>;
 const folder = mkdtempSync(path.join(tmpdir(), 'zest-ladder-backups-'));
 
 beforeAll(async () => {
-  ({ db, close } = await openDemoKitchen('backups'));
+  ({ db, close } = await openKitchenOfFew());
   process.env.ZEST_BACKUPS = folder;
 }, 240_000);
 afterAll(async () => {

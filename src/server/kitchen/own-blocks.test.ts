@@ -1,8 +1,8 @@
 import { blockFormOf } from '../../core/input/block-input';
 import { starterBlocks } from '../../data/kitchens/starter';
-import { openDemoKitchen, sendTo } from '../testing/demo-kitchen';
+import { openKitchenOfFew, sendTo } from '../testing/demo-kitchen';
 
-const kitchen = await openDemoKitchen('own-blocks');
+const kitchen = await openKitchenOfFew();
 const { loadKitchen } = await import('../situation/load-kitchen');
 const { loadKitchenSections } = await import('./kitchen-sections');
 

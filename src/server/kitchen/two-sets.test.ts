@@ -1,6 +1,6 @@
-import { openDemoKitchen, plansSettled, sendTo } from '../testing/demo-kitchen';
+import { openKitchenOfFew, plansSettled, sendTo } from '../testing/demo-kitchen';
 
-const { db, close } = await openDemoKitchen('two-sets');
+const { db, close } = await openKitchenOfFew();
 const { loadKitchen } = await import('../situation/load-kitchen');
 
 afterAll(async () => {

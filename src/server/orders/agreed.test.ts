@@ -1,6 +1,6 @@
-import { openDemoKitchen, orderCalled, sendTo } from '../testing/demo-kitchen';
+import { openKitchenOfFew, orderCalled, sendTo } from '../testing/demo-kitchen';
 
-const kitchen = await openDemoKitchen('use-cases-agreed');
+const kitchen = await openKitchenOfFew();
 const { loadOrderForm } = await import('./order-form');
 const { loadOrders } = await import('./order-pages');
 const { lapseEnquiries } = await import('./lapse');

@@ -1,7 +1,7 @@
 import { jest } from '@jest/globals';
-import { openDemoKitchen } from '../testing/demo-kitchen';
+import { openKitchenOfFew } from '../testing/demo-kitchen';
 
-const kitchen = await openDemoKitchen('use-cases-improving');
+const kitchen = await openKitchenOfFew();
 const { improveOnce, improveSoon, stopImproving, whatChanged } = await import('./improve-behind');
 const { readPlan } = await import('../../data/repositories/plans');
 const { saveKitchen, loadKitchenSettings } = await import('../kitchen/kitchen-settings');

@@ -1,7 +1,8 @@
-import { openDemoKitchen } from '../testing/demo-kitchen';
+import { openKitchenOfFew } from '../testing/demo-kitchen';
 
-const kitchen = await openDemoKitchen('use-cases-batches');
-const { loadBatches, acceptBatch, splitBatch } = await import('./batches');
+const kitchen = await openKitchenOfFew();
+const { acceptBatch, splitBatch } = await import('./batches');
+const { loadBatches } = await import('../testing/load-batches');
 const { finishStep, startStep } = await import('../bench/floor');
 const { takeBackStep } = await import('../bench/corrections');
 const { batchNumberOf } = await import('../../core/ids/ids');

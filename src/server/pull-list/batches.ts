@@ -21,13 +21,7 @@ export interface BatchesView {
   accepted: { id: number; formulaName: string; members: string[]; grams: number; begun: boolean }[];
 }
 
-/** What could be made together, and what already is; null without a kitchen or a plan. */
-export async function loadBatches(db: KitchenDb): Promise<BatchesView | null> {
-  const situation = await loadSituation(db);
-  const plan = await readPlan(db);
-  return situation && plan && batchesView(situation, plan);
-}
-
+/** What could be made together, and what already is. */
 export function batchesView(situation: Situation, plan: PlanRow): BatchesView {
   const { clock, library } = situation.kitchen;
   const time = (m: number) => timeOf(m, clock).toFormat('ccc HH:mm');

@@ -1,6 +1,6 @@
-import { openDemoKitchen, sendTo } from '../testing/demo-kitchen';
+import { openKitchenOfFew, sendTo } from '../testing/demo-kitchen';
 
-const kitchen = await openDemoKitchen('use-cases-pull-list');
+const kitchen = await openKitchenOfFew();
 const { loadPullList, tickLine } = await import('./pull-list');
 
 afterAll(() => kitchen.close());

@@ -86,7 +86,7 @@ describe.each(DUMPED)('a kitchen of schema %d', (version) => {
     const { states } = await situation();
     const running = [...states.values()].find((s) => s.state === 'running');
     if (version > 0) expect(running).toBeDefined();
-    if (running) expect((await sendTo('extend-step', { step: running.step, minutes: 5 })).ok).toBe(true);
+    if (running) expect(await sendTo('extend-step', { step: running.step, minutes: 5 })).toMatchObject({ ok: true });
     const undone = await sendTo('undo', {});
     expect(undone.ok).toBe((await situation()).edits.undone.length > 0);
   });

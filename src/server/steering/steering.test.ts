@@ -1,8 +1,8 @@
 import { jest } from '@jest/globals';
 import type { KitchenId } from '../../core/ids/ids';
-import { openDemoKitchen, orderCalled } from '../testing/demo-kitchen';
+import { openKitchenOfFew, orderCalled, planner } from '../testing/demo-kitchen';
 
-const kitchen = await openDemoKitchen('steering');
+const kitchen = await openKitchenOfFew();
 const { canWeTake } = await import('../orders/capacity');
 const { loadChances, stopChances } = await import('../plan/chances');
 const { loadOrderForm } = await import('../orders/order-form');
@@ -93,7 +93,7 @@ describe('the lead', () => {
     expect(view.network.steps.map((s) => s.id)).toContain(step.id);
     for (const w of view.network.waits) {
       const ends = [w.from, w.to].map((id) => view.network.steps.find((s) => s.id === id));
-      expect(ends.every((e) => e !== undefined)).toBe(true);
+      expect(ends.filter((e) => e === undefined)).toEqual([]);
     }
     expect(view.pickups.length).toBeGreaterThan(0);
     expect(moveView('o1.nothing', situation, plan)).toBeNull();
@@ -110,12 +110,12 @@ describe('a late order', () => {
     const overtime = help.remedies.find((r) => r.label.includes('more, Fri 21 May'))!;
     expect(overtime).toMatchObject({ works: true, label: expect.stringMatching(/ works? \d.* more, Fri 21 May/) });
     // Only what makes it on time, and what the customer pays for last: to the quarter of an hour at which it is ready.
-    expect(help.remedies.every((r) => r.works && r.late === 0)).toBe(true);
+    expect(help.remedies.filter((r) => !(r.works && r.late === 0))).toEqual([]);
     expect(help.remedies.at(-1)!.label).toContain('Pickup of Moss engagement');
     expect(await helpFor(kitchen.db, MOSS)).toBe(help);
     // However much was tried, what helps can be taken over, and nothing else is kept of it.
     const { kept } = trials(kitchen.db.kitchen);
-    expect(help.remedies.every((r) => kept.has(r.trial))).toBe(true);
+    expect(help.remedies.filter((r) => !kept.has(r.trial))).toEqual([]);
     expect(kept.size).toBeLessThan(30);
     expect(await takeOver(kitchen.db, overtime.trial)).toMatchObject({ ok: true });
     expect((await loadWall(kitchen.db))!.ladders.find((l) => l.order === MOSS)!.status.state).not.toBe('misses');
@@ -210,7 +210,7 @@ describe('the counter', () => {
     const soon = await canWeTake(kitchen.db, { build: 'walnut-ganache', portions: 20, pickup: '2027-05-20T11:00' });
     if (!soon.ok) throw new Error(soon.message);
     expect(soon.answer.fits).toBe('no');
-    expect(soon.answer.earliest!.value > '2027-05-20T11:00').toBe(true);
+    expect(Date.parse(soon.answer.earliest!.value)).toBeGreaterThan(Date.parse('2027-05-20T11:00'));
     const again = await canWeTake(kitchen.db, {
       build: 'walnut-ganache',
       portions: 20,
@@ -227,6 +227,7 @@ describe('the counter', () => {
 });
 
 it('the days lived through give every order on the wall a chance', async () => {
+  planner.days = 500;
   const chances = (await loadChances(kitchen.db))!;
   const { plan } = await planned();
   expect(chances).toMatchObject({ plan: plan.id, days: 500 });
@@ -256,4 +257,5 @@ it('the days lived through give every order on the wall a chance', async () => {
   expect(await asked).toMatchObject({ plan: plan.id, days: 500 });
   expect(begun).toHaveBeenCalledTimes(2);
   begun.mockRestore();
+  planner.days = 40;
 });

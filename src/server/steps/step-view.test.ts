@@ -1,6 +1,6 @@
-import { openDemoKitchen } from '../testing/demo-kitchen';
+import { openKitchenOfFew } from '../testing/demo-kitchen';
 
-const kitchen = await openDemoKitchen('step-view');
+const kitchen = await openKitchenOfFew();
 const { loadPlanned } = await import('../plan/load-planned');
 const { namesOf } = await import('../situation/names');
 const { cakeSteps } = await import('../../core/situation/whose-step');

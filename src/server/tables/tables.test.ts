@@ -1,11 +1,11 @@
-import { openDemoKitchen, sendTo } from '../testing/demo-kitchen';
+import { openKitchenOfFew, sendTo } from '../testing/demo-kitchen';
 import type { KitchenDb } from '../../data/kitchen-db';
 
 let db: KitchenDb;
 let close: () => Promise<void>;
 
 beforeAll(async () => {
-  ({ db, close } = await openDemoKitchen('tables'));
+  ({ db, close } = await openKitchenOfFew());
 }, 240_000);
 afterAll(() => close());
 

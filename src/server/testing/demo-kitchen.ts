@@ -3,14 +3,25 @@ import { calculate, calculatorNamed } from '../../core/calculators/registry';
 import { jest } from '@jest/globals';
 import type { Db } from '../../data/db';
 import type { KitchenDb } from '../../data/kitchen-db';
-import { openFolder, openServer } from '../../data/database';
+import { openClient, openServer } from '../../data/database';
+import { copyRows } from '../../data/testing/copy-rows';
+import { madeByItself, openTemplate } from '../../data/testing/template';
 import type { PostName } from '../doors';
 import type { Result } from '../shared/result';
 import type { Door } from '../shared/door';
 import { answerQuestion, runPlanningJob, type PlanningRequest, type Question } from '../../workers/planning-job';
 
-/** Set, the planner fails with these words; in this kitchen only, where one is named. */
-export const planner: { fails: string | null; failsIn: string | null } = { fails: null, failsIn: null };
+/** When all tests of use cases take place. */
+export const MORNING = '2027-05-20T09:40:00Z';
+
+/**
+ * Set, the planner fails with these words; in this kitchen only, where one is named. A plan is searched on for so many seconds
+ * of its ticking clock at most, and forty days are lived through where the product lives through hundreds.
+ */
+export const planner: { fails: string | null; failsIn: string | null; seconds: number; days: number } = {
+  ...{ fails: null, failsIn: null },
+  ...{ seconds: 0.5, days: 40 },
+};
 
 /**
  * A clock that goes on by this much whenever it is looked at: a search ends after so much work, and gives the same plan on whatever machine,
@@ -29,7 +40,7 @@ const ticking = () => {
  * clock is read when its module is loaded, and planning is put into the test's own thread, as a worker cannot be given TypeScript here.
  */
 export function serveDatabase(rows: Db): void {
-  process.env.ZEST_CLOCK = '2027-05-20T09:40:00Z';
+  process.env.ZEST_CLOCK = MORNING;
   process.env.TZ = 'UTC';
   process.env.ZEST_IMPROVE = '0';
   process.env.ZEST_LOG ??= 'silent';
@@ -37,12 +48,13 @@ export function serveDatabase(rows: Db): void {
   jest.unstable_mockModule('../plan/planner-thread', () => ({
     planInThread: async (kitchen: string, request: PlanningRequest) => {
       if (planner.fails && (planner.failsIn ?? kitchen) === kitchen) throw new Error(planner.fails);
-      return runPlanningJob({ ...request, seconds: Math.min(request.seconds, 0.5) }, ticking());
+      return runPlanningJob({ ...request, seconds: Math.min(request.seconds, planner.seconds) }, ticking());
     },
     plansQuiet: () => Promise.resolve(),
-    askInThread: async (_kitchen: string, about: string, ask: { seconds?: number }) => {
+    askInThread: async (_kitchen: string, about: string, ask: { seconds?: number; runs?: number }) => {
       const briefly = about === 'improve' ? { seconds: Math.min(ask.seconds!, BRIEFLY) } : {};
-      return answerQuestion({ about, ...ask, ...briefly } as Question, ticking());
+      const fewDays = about === 'chances' ? { runs: Math.min(ask.runs!, planner.days) } : {};
+      return answerQuestion({ about, ...ask, ...briefly, ...fewDays } as Question, ticking());
     },
   }));
   jest.unstable_mockModule('../workbench/calculator-thread', () => ({
@@ -51,16 +63,47 @@ export function serveDatabase(rows: Db): void {
   }));
 }
 
-/** The demo kitchen, in memory or in a database of its own; see `serveDatabase`. */
-export async function openDemoKitchen(
-  name: string,
-  url: string | null = null,
-): Promise<{ db: KitchenDb; close: () => Promise<void> }> {
-  const { db: rows, close } = url ? await openServer(url) : await openFolder(`memory://${name}`);
+/** What the demo's rows come from: rules, kitchens, tables, and how it is loaded. */
+const from = ['src/core', 'src/data', 'src/server', 'src/workers', 'drizzle', 'package-lock.json'];
+
+/** Open orders that are left in the kitchen of few: some begun, some for later, a tight one, one of two tiers. */
+export const FEW = [
+  ...['Harbour choir', 'Abara christening', 'Moss engagement', 'Rowing eight', 'Tollgate vegan'],
+  ...['Orchard wedding', 'Varga anniversary', 'Tide table office'],
+];
+
+/** A kitchen to ask use cases in; see `serveDatabase`. */
+interface Opened {
+  db: KitchenDb;
+  close: () => Promise<void>;
+}
+
+const templateOf = (name: string) =>
+  openTemplate({ name, from }, (file) => madeByItself(name, file)).then((c) => openClient(c));
+
+async function serveTemplate(name: string): Promise<Opened> {
+  const { db: rows, close } = await templateOf(name);
   serveDatabase(rows);
-  const { loadDemo } = await import('../demo/load-demo');
-  const loaded = await loadDemo('UTC');
-  if (!loaded.ok) throw new Error(loaded.message);
+  return { db: await sendToKitchen('demo'), close };
+}
+
+/** The demo kitchen, in memory, as it was loaded once for all tests. */
+export const openDemoKitchen = (): Promise<Opened> => serveTemplate('load-demo');
+
+/** The demo with eight open orders, searched for briefly: for whatever plans again and again, and looks at other things. */
+export function openKitchenOfFew(): Promise<Opened> {
+  planner.seconds = 0.1;
+  return serveTemplate('few-orders');
+}
+
+/** The kitchen of few, copied into a database of a server. */
+export async function openKitchenOfFewAt(url: string): Promise<Opened> {
+  const few = await templateOf('few-orders');
+  const { db: rows, close } = await openServer(url);
+  await copyRows(few.db, rows);
+  await few.close();
+  planner.seconds = 0.1;
+  serveDatabase(rows);
   return { db: await sendToKitchen('demo'), close };
 }
 

@@ -184,6 +184,17 @@ export const MALFORMED: unknown[] = [
   ...[[], {}, [null], [[]], [{}], { id: 1 }, { length: 1e9 }, deep(20), Array.from({ length: 3000 }, () => 0)],
 ];
 
+/**
+ * Every place of something well made spoilt by some of the malformed values: one in so many of all that there are, so that each value is met and each
+ * place is spoilt several times; the long proofs go through them all.
+ */
+export function* spoiltInTurn(good: unknown, oneIn: number): Generator<unknown> {
+  for (const [v, bad] of MALFORMED.entries()) {
+    let place = 0;
+    for (const body of spoilt(good, bad)) if ((place++ + v) % oneIn === 0) yield body;
+  }
+}
+
 /** Everything that one malformed value makes of something well made: in the place of the whole, of each field, or of a field's field. */
 export function* spoilt(good: unknown, bad: unknown, depth = 3): Generator<unknown> {
   yield bad;

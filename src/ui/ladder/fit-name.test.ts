@@ -1,4 +1,4 @@
-import fc from 'fast-check';
+import { fc } from '../../core/testing/chance';
 import { openSync } from 'fontkit';
 import { readdirSync } from 'node:fs';
 import { BOLD_WIDTHS } from './bold-widths';
@@ -40,7 +40,7 @@ describe('names that are fitted', () => {
         expect(fitted.lines.length).toBeLessThanOrEqual(most);
         for (const line of fitted.lines) expect(textWidth(line, 12)).toBeLessThanOrEqual(width);
         const shown = fitted.lines.join(' ');
-        if (fitted.cut) expect(list.join(' ').startsWith(shown.slice(0, -1))).toBe(true);
+        if (fitted.cut) expect(list.join(' ').slice(0, shown.length - 1)).toBe(shown.slice(0, -1));
         else expect(shown).toBe(list.join(' '));
       }),
     );

@@ -1,4 +1,4 @@
-import fc from 'fast-check';
+import { fc } from '../../core/testing/chance';
 import type { RungView } from '@/server/ladder/ladder-view';
 import { lanes } from './lanes';
 import { layOutRungs, LINE } from './rung-layout';
@@ -50,7 +50,8 @@ describe('lanes and spreading', () => {
         const side = lanes(list);
         list.forEach((a, i) =>
           list.forEach((b, k) => {
-            if (i < k && side[i]!.lane === side[k]!.lane) expect(a.bottom <= b.top || b.bottom <= a.top).toBe(true);
+            if (i < k && side[i]!.lane === side[k]!.lane)
+              expect({ a, b, apart: a.bottom <= b.top || b.bottom <= a.top }).toEqual({ a, b, apart: true });
           }),
         );
         side.forEach((s) => expect(s.lane).toBeLessThan(s.of));
@@ -104,7 +105,8 @@ describe('rungs on a ladder', () => {
           expect(a.height).toBeGreaterThanOrEqual(4 + LINE * Math.max(1, a.name?.lines.length ?? 0) - 1e-6);
           placed.slice(i + 1).forEach((b) => {
             const apart = a.top + a.height <= b.top + 0.51 || b.top + b.height <= a.top + 0.51;
-            expect(apart || (a.of > 1 && b.of > 1 && a.lane !== b.lane)).toBe(true);
+            const beside = a.of > 1 && b.of > 1 && a.lane !== b.lane;
+            expect({ a, b, apart: apart || beside }).toEqual({ a, b, apart: true });
           });
         });
       }),

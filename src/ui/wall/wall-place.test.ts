@@ -1,5 +1,10 @@
-import fc from 'fast-check';
-import { FIRST_PLACE, LOOKS, placeQuery, readPlace, zoomBy, ZOOMS, type WallPlace } from './wall-place';
+import { fc } from '../../core/testing/chance';
+import { LOOKS, placeQuery, readPlace, zoomBy, ZOOMS, type WallPlace } from './wall-place';
+
+const FIRST_PLACE: WallPlace = {
+  ...{ view: 'day', order: null, zoom: null, minute: null, ladder: null },
+  ...{ opened: [], only: [] },
+};
 
 describe('how one looks at the wall', () => {
   it('is held by the address, and comes back from it', () => {

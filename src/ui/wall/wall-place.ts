@@ -23,11 +23,6 @@ export type WallLook = (typeof LOOKS)[number];
 export const ZOOMS = [11, 20, 32, 46, 70, 110] as const;
 export const USUAL_ZOOM = 46;
 
-export const FIRST_PLACE: WallPlace = {
-  ...{ view: 'day', order: null, zoom: null, minute: null, ladder: null },
-  ...{ opened: [], only: [] },
-};
-
 /** What an address says, as far as it makes sense. */
 export function readPlace(query: URLSearchParams): WallPlace {
   const number = (key: string) => {

@@ -49,14 +49,12 @@ export function componentSteps(
     component.amount.loads.length > 0,
   );
   const rounds = roundsOf(component, kitchen, choices);
-  const mixes = new Set(rounds.map((r) => r.mix)).size;
-  const split = rounds.length > Math.max(1, component.amount.loads.length);
   const baked = steps.findIndex((s) => s.work === 'oven');
   const broken: CakeStep[] = [];
   /** Which rounds each step of a key serves. */
   const serves = new Map<string, { id: StepId; rounds: Round[] }[]>();
   steps.forEach((s, at) => {
-    const groups = groupsOf(s, baked >= 0 && at >= baked, rounds, mixes > 1 || split);
+    const groups = groupsOf(s, baked >= 0 && at >= baked, rounds);
     const places = placesOf(groups.map((own) => own[0]?.tier ?? 0));
     const made = groups.map((own, i) => ({
       id: partStepId(partId(owner, role), s.key, groups.length > 1 ? places[i]! : FIRST),
@@ -170,13 +168,13 @@ function placesOf(tiers: number[]): Place[] {
 }
 
 /**
- * Before the oven a step is done once for each mix; in the oven and after it, for each round where rounds are apart, or
- * where the formula says so.
+ * Before the oven a step is done once for each mix; in the oven and after it, for each load of the oven; or for each round, where the formula says so.
  */
-function groupsOf(s: FormulaStep, baking: boolean, rounds: Round[], apart: boolean): Round[][] {
+function groupsOf(s: FormulaStep, baking: boolean, rounds: Round[]): Round[][] {
   if (rounds.length < 2) return [rounds];
-  if (s.each === 'load' || (baking && apart)) return rounds.map((r) => [r]);
-  return [...new Set(rounds.map((r) => r.mix))].map((mix) => rounds.filter((r) => r.mix === mix));
+  if (s.each === 'load') return rounds.map((r) => [r]);
+  const served = (r: Round) => (baking ? r.bake : r.mix);
+  return [...new Set(rounds.map(served))].map((one) => rounds.filter((r) => served(r) === one));
 }
 
 function cakeStep(
@@ -239,9 +237,9 @@ function amountText(component: Component, rounds: Round[], share: number, pieces
   return filled.length === 0 ? grams(share) : filled.join(', ');
 }
 
-/** Does `to` serve only later rounds of the mix that `from` makes? */
+/** Does `to` serve only later rounds of the mix that `from` makes, which wait until others have been baked? */
 function later(from: Round[], to: Round[]): boolean {
-  return from.length > to.length && to.length > 0 && from.find((r) => r.load === to[0]!.load) !== to[0];
+  return from.length > to.length && to.length > 0 && Math.min(...to.map((r) => r.bake)) > from[0]!.bake;
 }
 
 /** What serves a common round belongs together; what serves none, with everything. */

@@ -1,6 +1,6 @@
 import type { Formula } from '../../formula/formula';
 import { chosen, type Choices } from '../../formula/schools';
-import { bakingRounds } from '../../shape/batter';
+import { bakesOfOneMix, bakingRounds } from '../../shape/batter';
 import { formName, type Form } from '../../shape/form';
 import type { Component } from '../amounts/component';
 import type { Kitchen } from '../kitchen';
@@ -20,6 +20,8 @@ export interface Round {
   kind: string | null;
   /** The mix that fills it. */
   mix: number;
+  /** What is in the oven with it: rounds of one number bake together. */
+  bake: number;
 }
 
 /** Does the kitchen bake one tin after another, in the same tin? */
@@ -28,19 +30,21 @@ export const inOneTin = (choices: Choices): boolean => chosen('bake', choices) =
 /**
  * Rounds of tins. Loads that need more tins than the kitchen owns, or than its largest oven takes, or that are baked tin by tin by choice, bake
  * one after the other; how many rounds one mix can serve is told by how long the batter stands and by what the bowl holds. Each mix weighs what
- * its own tins take. What is filled into no tins is one round for each bowl; none where one bowl is enough.
+ * its own tins take. Loads that bake in one round each share bowls and ovens as far as those hold them. What is filled into no tins is one round
+ * for each bowl; none where one bowl is enough.
  */
 export function roundsOf(component: Component, kitchen: Kitchen, choices: Choices): Round[] {
   const { formula, amount } = component;
   const bowl = mixLimits(formula, kitchen).most;
   if (amount.loads.length === 0) return bowlsOf(amount.grams, bowl);
   const oven = formula.steps.find((s) => s.work === 'oven');
+  const { slots = 1, bySize = false } = oven?.oven ?? {};
+  const slotsOfTin = (form: Form | null) => slotsPerTin(slots, bySize, form, kitchen.slot);
   const oneByOne = inOneTin(choices);
-  let rounds: Round[] = [];
+  const rounds: Round[] = [];
   let mix = 0;
   amount.loads.forEach((load, at) => {
-    const { slots = 1, bySize = false } = oven?.oven ?? {};
-    const ovenTakes = Math.max(1, Math.floor(kitchen.ovenSlots / slotsPerTin(slots, bySize, load.form, kitchen.slot)));
+    const ovenTakes = Math.max(1, Math.floor(kitchen.ovenSlots / slotsOfTin(load.form)));
     const mould = kitchen.moulds.find((m) => formName(m.form) === formName(load.form) && m.owned > 0);
     const inTheBowl = Math.max(1, Math.floor(bowl / Math.max(1, load.gramsEach) + 1e-9));
     const owned = Math.min(mould?.owned ?? load.tins, ovenTakes, inTheBowl);
@@ -60,15 +64,28 @@ export function roundsOf(component: Component, kitchen: Kitchen, choices: Choice
         served = 0;
         inMix = 0;
       }
-      rounds.push({ tier: load.tier, load: at, form: load.form, tins, grams, kind: mould?.kind ?? 'bench', mix });
+      rounds.push({
+        tier: load.tier,
+        load: at,
+        form: load.form,
+        tins,
+        grams,
+        kind: mould?.kind ?? 'bench',
+        mix,
+        bake: rounds.length,
+      });
       served++;
       inMix += grams;
     }
     mix++;
   });
-  // Where every load bakes in one round, they all come out of as few bowls as hold them.
-  if (rounds.length === amount.loads.length) rounds = packed(rounds, bowl);
-  return rounds;
+  if (rounds.length > amount.loads.length) return rounds;
+  const bakes = bakesOfOneMix(oven?.minutes.likely ?? 1, formula.stands ?? 0);
+  return packed(
+    rounds,
+    { bowl, bakes, slots: oven ? kitchen.ovenSlots : Infinity },
+    (r) => r.tins * slotsOfTin(r.form),
+  );
 }
 
 /** Minutes from the oven's door until a tin is free again, if all goes as is likely: the bake, what it rests, and taking it out. At least 1. */
@@ -81,17 +98,32 @@ function tinMinutes({ steps, waits }: Formula): number {
   return Math.max(1, worked + between.reduce((sum, w) => sum + w.min, 0));
 }
 
-/** Rounds in their order, each into the bowl of the one before it while that holds both. */
-function packed(rounds: Round[], bowl: number): Round[] {
-  let mix = -1;
-  let inMix = Infinity;
+/**
+ * Rounds in their order, each into the bowl and into the oven of the one before it while those hold both. Where the oven is full, the next load of
+ * it is filled from the same bowl as long as the batter stands, and from a bowl of its own after that.
+ */
+function packed(
+  rounds: Round[],
+  most: { bowl: number; bakes: number; slots: number },
+  slotsOf: (round: Round) => number,
+): Round[] {
+  let [mix, bake] = [-1, -1];
+  let [inMix, inOven, bakesOfMix] = [Infinity, Infinity, 0];
   return rounds.map((r) => {
-    if (inMix + r.grams > bowl + 1e-6) {
+    const slots = slotsOf(r);
+    const ovenIsFull = inOven + slots > most.slots;
+    if (inMix + r.grams > most.bowl + 1e-6 || (ovenIsFull && bakesOfMix === most.bakes)) {
       mix++;
-      inMix = 0;
+      [inMix, inOven, bakesOfMix] = [0, Infinity, 0];
+    }
+    if (inOven + slots > most.slots) {
+      bake++;
+      bakesOfMix++;
+      inOven = 0;
     }
     inMix += r.grams;
-    return { ...r, mix };
+    inOven += slots;
+    return { ...r, mix, bake };
   });
 }
 
@@ -99,6 +131,6 @@ function bowlsOf(grams: number, bowl: number): Round[] {
   const bowls = Math.ceil(grams / bowl - 1e-9);
   if (bowls < 2) return [];
   return Array.from({ length: bowls }, (_, mix): Round => ({
-    ...{ tier: 0, load: 0, form: null, tins: 0, grams: grams / bowls, kind: null, mix },
+    ...{ tier: 0, load: 0, form: null, tins: 0, grams: grams / bowls, kind: null, mix, bake: mix },
   }));
 }

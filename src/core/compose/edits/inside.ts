@@ -16,10 +16,6 @@ function thick(item: Inside, mm: number): Inside {
   return item.is === 'filling' ? { ...item, amount: { mm } } : item;
 }
 
-/** All layers of a piece so thick, or all its fillings. */
-export const withAllThick = (design: Design, piece: string, is: 'layer' | 'filling', mm: number): Design =>
-  withInside(design, piece, (inside) => inside.map((i) => (i.is === is ? thick(i, bounded(mm)) : i)));
-
 /** A layer with the soak that lies on it: what ends at its upper face. */
 const layerEnd = (inside: readonly Inside[], layer: number): number => {
   let end = layer;

@@ -1,4 +1,4 @@
-import fc from 'fast-check';
+import { fc } from '../../testing/chance';
 import type { Form } from '../../shape/form';
 import type { BlockTake, Design, DesignBlock, DesignPart, Inside, Piece } from '../design';
 import { block, coat, design, filling, layer, part, piece, rest, round, soak, take, tins } from './made';

@@ -1,4 +1,4 @@
-import fc from 'fast-check';
+import { fc } from '../../testing/chance';
 import { startingCoefficients } from '../../breakdown/figures/starting-figures';
 import { ALLERGENS } from '../../formula/formula';
 import { ALL_INGREDIENT_KINDS } from '../../kinds/ingredients';

@@ -1,4 +1,4 @@
-import fc from 'fast-check';
+import { fc, runs } from '../../testing/chance';
 import { oneMachineBound, type OneMachineJob } from './one-machine';
 
 /** The best schedule without interruption, by trying every order. */
@@ -35,7 +35,7 @@ describe('the bound of one machine', () => {
         const work = list.reduce((sum, j) => sum + j.minutes, 0);
         expect(bound).toBeGreaterThanOrEqual(least((j) => j.head) + work + least((j) => j.tail));
       }),
-      { numRuns: 300 },
+      runs(100, 300),
     );
   });
 

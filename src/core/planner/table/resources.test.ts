@@ -1,4 +1,4 @@
-import fc from 'fast-check';
+import { fc } from '../../testing/chance';
 import { BusyLine } from './busy-line';
 import { LoadProfile } from './load-profile';
 import { OvenLoads } from './oven-loads';

@@ -1,4 +1,4 @@
-import fc from 'fast-check';
+import { fc, runs } from '../../testing/chance';
 import { branch, leastTiming, widestCut, type Timing } from './timing';
 
 const SPAN = 6;
@@ -67,7 +67,7 @@ describe('starts of least cost', () => {
         for (const a of timing.arcs.filter((x) => x.price === undefined))
           expect(solved.starts[a.to]! - solved.starts[a.from]!).toBeGreaterThanOrEqual(a.least);
       }),
-      { numRuns: 500 },
+      runs(150, 500),
     );
   });
 
@@ -116,7 +116,7 @@ describe('branching over calendars', () => {
         if (best === null) expect(branched).toBeNull();
         else expect(branched!.cost).toBeCloseTo(best, 9);
       }),
-      { numRuns: 400 },
+      runs(120, 400),
     );
   });
 
@@ -132,7 +132,7 @@ describe('branching over calendars', () => {
         expect(branch(timing, cutOf, 10_000, best - 0.5)).toBeNull();
         expect(branch(timing, cutOf, 10_000, best + 1e-9)!.cost).toBeCloseTo(best, 9);
       }),
-      { numRuns: 300 },
+      runs(100, 300),
     );
   });
 });

@@ -1,5 +1,6 @@
 import { cuttingPlan } from '../cutting-plan';
-import { cuttingSchemes, cutShare } from '../cutting-scheme';
+import { cuttingSchemes } from '../cutting-scheme';
+import { cutShare } from './cut-share';
 import { formName, type Form } from '../form';
 import { boxPanels, collarPanels, housePanels, panelSize, type Panel } from '../panels';
 import type { PlacedPiece } from '../piece';
