@@ -27,7 +27,7 @@ const words = new Set(
 const ELSEWHERE = new Set(['data/kitchen', 'kitchen.json']);
 const isPath = (code: string) =>
   /^[\w@.[\]()…-]+(\/[\w@.[\]()…-]+)*\/?$/.test(code) &&
-  (code.includes('/') || /\.(ts|tsx|mjs|cjs|json|css|sql)$/.test(code));
+  (/\w\//.test(code) || /^[\w@.-]*\w\.(ts|tsx|mjs|cjs|json|css|sql)$/.test(code));
 const isSymbol = (code: string) => /^[a-z]\w*[A-Z]\w*(\(\))?$|^[A-Z]\w*[a-z]\w*$/.test(code);
 
 /** What a document names that is not there: by its whole path, from its own folder, from `src` or the core; a bare name wherever it lies. */

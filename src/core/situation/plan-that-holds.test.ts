@@ -17,7 +17,14 @@ const lap = (problem: Problem, from: Plan | null, n: number) =>
   from
     ? replan(problem, from, { seed: 1 + n, rounds: 60, freely: true, stop })
     : solve(problem, { seed: 1, rounds: 60, stop });
-const planned = (laps: number, how: Partial<Holding> = {}) => {
+const known = new Map<number, ReturnType<typeof planAnew>>();
+/** What nothing else is said of is planned once for all tests. */
+function planned(laps: number, how?: Partial<Holding>): ReturnType<typeof planAnew> {
+  const made = how ? planAnew(laps, how) : (known.get(laps) ?? planAnew(laps));
+  if (!how) known.set(laps, made);
+  return made;
+}
+const planAnew = (laps: number, how: Partial<Holding> = {}) => {
   const made = planThatHolds(tight, { ...holding, ...how }, lap, (n) => n <= laps);
   if (!made.ok) throw new Error('no plan');
   return made;

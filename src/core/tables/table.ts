@@ -112,7 +112,12 @@ export class RowReader {
   ): ReadRow<ReturnType<S['validateSync']>> {
     if (this.problems.length > 0) return { ok: false, problems: this.problems };
     try {
-      return { ok: true, value: schema.validateSync(form, { abortEarly: false, disableStackTrace: true }) as ReturnType<S['validateSync']> };
+      return {
+        ok: true,
+        value: schema.validateSync(form, { abortEarly: false, disableStackTrace: true }) as ReturnType<
+          S['validateSync']
+        >,
+      };
     } catch (error) {
       if (!(error instanceof ValidationError)) throw error;
       const inner = error.inner.length > 0 ? error.inner : [error];

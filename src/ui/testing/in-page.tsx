@@ -1,4 +1,6 @@
 import { TextDecoder, TextEncoder } from 'node:util';
+import createCache from '@emotion/cache';
+import { CacheProvider } from '@emotion/react';
 import { cleanup, render } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import type { ReactNode } from 'react';
@@ -43,7 +45,19 @@ afterEach(() => {
   sent = [];
 });
 
+/**
+ * Styles that go nowhere. Whatever is found by its role is asked for its style, and jsdom goes through all rules each time: a form took half a minute.
+ */
+const unstyled = createCache({ key: 'css' });
+unstyled.sheet.insert = () => undefined;
+
 /** Renders a component as pages do, and gives a hand to use it with. */
 export function inPage(node: ReactNode) {
-  return { hand: userEvent.setup(), ...render(<AskingProvider>{node}</AskingProvider>) };
+  return { hand: userEvent.setup(), ...render(node, { wrapper: Page }) };
 }
+
+const Page = ({ children }: { children: ReactNode }) => (
+  <CacheProvider value={unstyled}>
+    <AskingProvider>{children}</AskingProvider>
+  </CacheProvider>
+);

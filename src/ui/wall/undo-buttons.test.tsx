@@ -1,7 +1,6 @@
 /** @jest-environment jsdom */
 import { jest } from '@jest/globals';
 import { act, waitFor } from '@testing-library/react';
-import { AskingProvider } from '../asking/asking-provider';
 import { inPage } from '../testing/in-page';
 
 jest.unstable_mockModule('next/navigation', () => ({ useRouter: () => ({ refresh: () => undefined }) }));
@@ -35,11 +34,7 @@ describe('taking back by keys', () => {
     const page = inPage(<UndoButtons edits={{ undo: null, redo: null }} busy />);
     await page.hand.keyboard('{Control>}z{/Control}');
     expect(done).toEqual([]);
-    page.rerender(
-      <AskingProvider>
-        <UndoButtons edits={{ undo: null, redo: null }} busy={false} />
-      </AskingProvider>,
-    );
+    page.rerender(<UndoButtons edits={{ undo: null, redo: null }} busy={false} />);
     await waitFor(() => expect(done).toEqual(['undo']));
   });
 });

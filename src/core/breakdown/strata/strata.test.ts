@@ -28,8 +28,15 @@ const cakes = starterBuilds.filter(isPlain).flatMap((build) =>
     ),
   ),
 );
-const broken = ({ build, form, level, without }: (typeof cakes)[number]) =>
-  breakDown({ id: orderId(1), build, tiers: [form], without, choices: { level } }, kitchen);
+const brokenDown = new Map<(typeof cakes)[number], Breakdown>();
+/** Broken down once for all that is asked of it. */
+function broken(cake: (typeof cakes)[number]): Breakdown {
+  const { build, form, level, without } = cake;
+  const made =
+    brokenDown.get(cake) ?? breakDown({ id: orderId(1), build, tiers: [form], without, choices: { level } }, kitchen);
+  brokenDown.set(cake, made);
+  return made;
+}
 
 /** ml of everything in the drawing of a tier, worked out anew from its millimetres; by role. */
 function drawnMl(tier: Tier, wound: number | null): Map<string, number> {

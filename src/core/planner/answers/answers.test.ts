@@ -11,10 +11,20 @@ import { twoCakes } from '../testing/two-cakes';
 import { seeds } from '../../testing/chance';
 
 const options = { seed: 1, rounds: 100, stop: () => false };
-function planOf(problem: Problem): Plan {
-  const solved = solve(problem, options);
+function planOf(problem: Problem, rounds = options.rounds): Plan {
+  const solved = solve(problem, { ...options, rounds });
   if (!solved.ok) throw new Error('no plan');
   return solved.plan;
+}
+
+const known = new Map<string, { problem: Problem; plan: Plan }>();
+/** A made-up kitchen and a plan of it, made once for all that is asked of it. */
+function planned(kitchen: { cakes: number; seed: number; days?: number }): { problem: Problem; plan: Plan } {
+  const name = JSON.stringify(kitchen);
+  const problem = generateProblem(kitchen);
+  const made = known.get(name) ?? { problem, plan: planOf(problem, 20) };
+  known.set(name, made);
+  return structuredClone(made);
 }
 
 describe('who keeps an order from its pickup', () => {
@@ -42,8 +52,7 @@ describe('who keeps an order from its pickup', () => {
   it('is a set that blocks by itself, of which none can be spared, on made-up kitchens', () => {
     let found = 0;
     for (const seed of seeds(1, 12)) {
-      const problem = generateProblem({ cakes: 14, seed, days: 2 });
-      const plan = planOf(problem);
+      const { problem, plan } = planned({ cakes: 14, seed, days: 2 });
       for (const o of problem.orders.slice(0, 5)) {
         const { others } = blockersOf(problem, plan, o.id);
         found += others.length;
@@ -99,8 +108,7 @@ describe('why an order cannot leave earlier', () => {
     expect(chain[0]).toMatchObject({ step: { id: out }, start: steps.find((s) => s.id === out)!.start });
     let late = 0;
     for (const seed of seeds(1, 10)) {
-      const crowded = generateProblem({ cakes: 14, seed, days: 2 });
-      const plan = planOf(crowded);
+      const { problem: crowded, plan } = planned({ cakes: 14, seed, days: 2 });
       for (const o of crowded.orders) {
         const at = plan.steps.find((s) => s.id === o.collect);
         if (!at || at.start <= o.pickup) continue;
@@ -114,8 +122,7 @@ describe('why an order cannot leave earlier', () => {
   it('is a chain without gaps on made-up kitchens', () => {
     let chains = 0;
     for (const seed of seeds(1, 10)) {
-      const problem = generateProblem({ cakes: 6, seed });
-      const plan = planOf(problem);
+      const { problem, plan } = planned({ cakes: 6, seed });
       for (const o of problem.orders) {
         const chain = explainOrder(problem, plan, o.id);
         if (!chain) continue;
@@ -165,7 +172,7 @@ describe('can we take this too?', () => {
         holds: problem.holds.filter((h) => ids.has(h.from) && ids.has(h.until)),
         routes: problem.routes,
       };
-      const plan = planOf(before);
+      const plan = planOf(before, 20);
       const answer = capacityFor(problem, plan, added!.id, () => false);
       expect({ seed, errors: checkPlan(problem, answer.plan).errors }).toEqual({ seed, errors: [] });
       if (answer.late !== 0) continue;
@@ -196,15 +203,15 @@ describe('the load', () => {
 
   it('never uses more of an item than there is', () => {
     for (const seed of seeds(1, 15)) {
-      const problem = generateProblem({ cakes: 9, seed });
-      for (const { spans } of loadsOf(problem, planOf(problem), [[0, problem.horizon]]).items)
+      const { problem, plan } = planned({ cakes: 6, seed });
+      for (const { spans } of loadsOf(problem, plan, [[0, problem.horizon]]).items)
         for (const s of spans) expect(s.peak).toBeLessThanOrEqual(s.units);
     }
   });
 });
 
 describe('the step that decides when an order leaves', () => {
-  const planned = (pickups: [number, number]) => {
+  const twoOf = (pickups: [number, number]) => {
     const problem = twoCakes(pickups);
     const solved = solve(problem, { seed: 1, rounds: 30, stop: () => false });
     if (!solved.ok) throw new Error('It has a plan.');
@@ -212,19 +219,19 @@ describe('the step that decides when an order leaves', () => {
   };
 
   it('is the one that waits for hands, of an order that is late', () => {
-    const { problem, plan } = planned([90, 90]);
+    const { problem, plan } = twoOf([90, 90]);
     const late = plan.steps.filter((s) => s.id.endsWith('-out') && s.start > 90).map((s) => s.id[0]!);
     expect(late).toHaveLength(1);
     expect(decidingSteps(problem, plan, late)).toEqual(new Map([[late[0]!, `${late[0]}-pipe`]]));
   });
 
   it('is the last for hands where nothing is in the way', () => {
-    const { problem, plan } = planned([200, 400]);
+    const { problem, plan } = twoOf([200, 400]);
     expect(decidingSteps(problem, plan, ['b'])).toEqual(new Map([['b', 'b-pipe']]));
   });
 
   it('is none for an order that the plan leaves out or has never heard of, and none where nobody asks', () => {
-    const { problem, plan } = planned([200, 400]);
+    const { problem, plan } = twoOf([200, 400]);
     expect(decidingSteps(problem, plan, ['nobody'])).toEqual(new Map());
     expect(decidingSteps(problem, plan, [])).toEqual(new Map());
   });

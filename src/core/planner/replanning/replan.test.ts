@@ -14,11 +14,22 @@ import { seeds } from '../../testing/chance';
 
 const options = { seed: 1, rounds: 4, stop: () => false };
 
-/** A made-up kitchen and its plan. */
-function kitchen(seed: number, cakes = 2 + (seed % 7), ways = false): { problem: Problem; plan: Plan } | null {
+interface Kitchen {
+  problem: Problem;
+  plan: Plan;
+}
+const planned = new Map<string, Kitchen | null>();
+
+/** A made-up kitchen and its plan, made once for all that happens to it. */
+function kitchen(seed: number, cakes = 2 + (seed % 7), ways = false): Kitchen | null {
+  const name = `${seed} ${cakes} ${ways}`;
+  const known = planned.get(name);
+  if (known !== undefined) return known && structuredClone(known);
   const problem = generateProblem({ cakes, seed, batches: seed % 3 === 0 ? 0.4 : 0, ways });
   const solved = solve(problem, options);
-  return solved.ok ? { problem, plan: solved.plan } : null;
+  const made = solved.ok ? { problem, plan: solved.plan } : null;
+  planned.set(name, made);
+  return made && structuredClone(made);
 }
 
 /** Things that happen to a plan, each as a new problem. */
@@ -90,7 +101,7 @@ describe('planning again', () => {
   it.each(Object.entries(HAPPENINGS))(
     'after %s the checker accepts the plan, repaired alone and searched on',
     (_, happen) => {
-      let planned = 0;
+      let sound = 0;
       const asked = seeds(1, 24);
       for (const seed of asked) {
         const before = kitchen(seed, undefined, seed % 2 === 0);
@@ -99,7 +110,7 @@ describe('planning again', () => {
         for (const rounds of [0, 12]) {
           const again = replan(problem, before.plan, { ...options, rounds });
           if (!again.ok) continue;
-          planned += 1;
+          sound += 1;
           expect({ seed, rounds, errors: checkPlan(problem, again.plan).errors }).toEqual({
             seed,
             rounds,
@@ -107,7 +118,7 @@ describe('planning again', () => {
           });
         }
       }
-      expect(planned).toBeGreaterThan(1.3 * asked.length);
+      expect(sound).toBeGreaterThan(1.3 * asked.length);
     },
   );
 
