@@ -3,8 +3,9 @@
  * data), `dev` (the demo, rebuilt as you type). Builds first where that is needed.
  */
 import { spawn } from 'node:child_process';
-import { existsSync, readdirSync, rmSync, statSync } from 'node:fs';
+import { existsSync, rmSync } from 'node:fs';
 import path from 'node:path';
+import { staleBuild } from './stale-build.mjs';
 
 const [mode = 'start', ...rest] = process.argv.slice(2);
 const [major, minor] = process.versions.node.split('.').map(Number);
@@ -34,21 +35,9 @@ const next = path.join('node_modules', 'next', 'dist', 'bin', 'next');
 
 if (mode === 'dev') await run(['dev', '-p', port, '-H', host]);
 else {
-  if (stale()) await run(['build']);
+  if (staleBuild()) await run(['build']);
   console.log(`\nZest Ladder is at http://localhost:${port}\n`);
   await run(['start', '-p', port, '-H', host]);
-}
-
-/** Is there no build, or is something newer than it? */
-function stale() {
-  if (!existsSync('.next/BUILD_ID')) return true;
-  const built = statSync('.next/BUILD_ID').mtimeMs;
-  const newer = (file) => {
-    const stat = statSync(file);
-    if (!stat.isDirectory()) return stat.mtimeMs > built;
-    return readdirSync(file).some((name) => newer(path.join(file, name)));
-  };
-  return ['src', 'package.json', 'package-lock.json', 'next.config.ts', 'tsconfig.json'].some(newer);
 }
 
 function run(args) {

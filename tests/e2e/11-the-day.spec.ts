@@ -2,7 +2,7 @@ import { cpSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { go, startNow } from './go';
-import { expect, test, type Page } from './journey';
+import { expect, alone as test, type Page } from './journey';
 import { databaseOf, serve } from './kitchen-server.mjs';
 
 /** The demo's kitchen through one day: each part of it at another hour. */

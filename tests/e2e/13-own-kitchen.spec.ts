@@ -2,7 +2,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { beginWith, go } from './go';
-import { expect, test, type Page } from './journey';
+import { expect, alone as test, type Page } from './journey';
 import { serve } from './kitchen-server.mjs';
 import { OnTheSection } from './on-the-section';
 

@@ -1,4 +1,4 @@
-import { test } from './journey';
+import { alone as test } from './journey';
 import { trialKitchen } from './trial-kitchen';
 import { TRIALS } from './trials';
 import { walkTrial } from './walk-trial';

@@ -2,7 +2,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { go } from './go';
-import { expect, test } from './journey';
+import { expect, alone as test } from './journey';
 import { serve } from './kitchen-server.mjs';
 
 /** Late in the day of the journeys. */

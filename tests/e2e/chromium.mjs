@@ -1,7 +1,15 @@
 import { existsSync } from 'node:fs';
 import path from 'node:path';
 
-const NAMES = ['chromium', 'chromium-browser', 'google-chrome', 'google-chrome-stable', 'chrome'];
+/** Without a window first: it draws the same with a third less work. */
+const NAMES = [
+  'chromium-headless-shell',
+  'chromium',
+  'chromium-browser',
+  'google-chrome',
+  'google-chrome-stable',
+  'chrome',
+];
 const ELSEWHERE = [
   '/Applications/Google Chrome.app/Contents/MacOS/Google Chrome',
   '/Applications/Chromium.app/Contents/MacOS/Chromium',

@@ -11,11 +11,22 @@ interface Kitchen {
   server: Server | null;
 }
 
+/** Journeys that serve kitchens of their own. */
+export const alone = base.extend({
+  // Wherever a journey has come to, dialogs, answers and complaints included, nobody may be shut out; contrasts are measured where every view is looked through.
+  page: async ({ page }, give, info) => {
+    await give(page);
+    if (info.status !== info.expectedStatus || page.isClosed() || !page.url().startsWith('http')) return;
+    // While answers are still coming, what waits for them is pale: it is looked at until it has settled.
+    await expect.poll(() => faults(page, { contrast: false }), { timeout: 25_000 }).toEqual([]);
+  },
+});
+
 /**
  * Journeys through the real interface. Each worker has a server of its own, and each file a kitchen of its own: the demo on its Thursday
  * morning, as nobody has touched it yet.
  */
-export const test = base.extend<{ baseURL: string }, { kitchen: Kitchen }>({
+export const test = alone.extend<{ baseURL: string }, { kitchen: Kitchen }>({
   kitchen: [
     async ({}, give) => {
       const kitchen: Kitchen = { file: null, server: null };
@@ -31,12 +42,5 @@ export const test = base.extend<{ baseURL: string }, { kitchen: Kitchen }>({
       kitchen.file = info.file;
     }
     await give(kitchen.server!.url);
-  },
-  // Wherever a journey has come to, dialogs, answers and complaints included, nobody may be shut out.
-  page: async ({ page }, give, info) => {
-    await give(page);
-    if (info.status !== info.expectedStatus || page.isClosed() || !page.url().startsWith('http')) return;
-    // While answers are still coming, what waits for them is pale: it is looked at until it has settled.
-    await expect.poll(() => faults(page), { timeout: 25_000 }).toEqual([]);
   },
 });

@@ -1,8 +1,8 @@
-import { PGlite } from '@electric-sql/pglite';
 import pg from 'pg';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
+import { emptyDatabase } from '../../src/data/testing/template';
 import { restoreInto } from '../../src/data/testing/restore-dump';
 import { databaseOf } from './kitchen-server.mjs';
 
@@ -11,7 +11,7 @@ export async function ownKitchen(name: string): Promise<{ folder: string; remove
   const folder = mkdtempSync(path.join(tmpdir(), 'zest-ladder-own-'));
   const url = await databaseOf(folder);
   if (url === null) {
-    const client = await PGlite.create(path.join(folder, 'pg'));
+    const client = await emptyDatabase(path.join(folder, 'pg'));
     await restoreInto(client, 2, name);
     await client.close();
   } else {

@@ -23,21 +23,21 @@ const LONGEST = 180_000;
 /** An embedded database with nothing in it, not even tables. */
 const EMPTY: Template = { name: 'empty', from: ['node_modules/@electric-sql/pglite/package.json'] };
 
-/** An embedded database in memory with nothing in it. */
-export async function emptyDatabase(): Promise<PGlite> {
-  return openTemplate(EMPTY, async (file) => keepDump(await PGlite.create('memory://'), file));
+/** An embedded database with nothing in it, in memory or in a folder. */
+export async function emptyDatabase(where?: string): Promise<PGlite> {
+  return openDump(await dumpOf(EMPTY, async (file) => keepDump(await PGlite.create('memory://'), file)), where);
 }
 
-/** A copy in memory of what a template holds; `make` writes its dump where there is none yet. */
-export async function openTemplate(template: Template, make: (file: string) => Promise<void>): Promise<PGlite> {
+/** The dump of a template; `make` writes it where there is none yet. */
+export async function dumpOf(template: Template, make: (file: string) => Promise<void>): Promise<string> {
   const file = path.join(CACHE, `${template.name}-${hashOf(template.from)}.tar`);
   await makeOnce(file, template.name, make);
-  return openDump(file);
+  return file;
 }
 
-/** A copy in memory of what was kept. */
-export const openDump = (file: string): Promise<PGlite> =>
-  PGlite.create('memory://', { loadDataDir: new Blob([readFileSync(file)]) });
+/** A copy of what was kept, in memory or in a folder. */
+export const openDump = (file: string, where = 'memory://'): Promise<PGlite> =>
+  PGlite.create(where, { loadDataDir: new Blob([readFileSync(file)]) });
 
 /** Writes all of a database into a file, and closes it. */
 export async function keepDump(client: PGlite, file: string): Promise<void> {

@@ -5,7 +5,8 @@ import type { Db } from '../../data/db';
 import type { KitchenDb } from '../../data/kitchen-db';
 import { openClient, openServer } from '../../data/database';
 import { copyRows } from '../../data/testing/copy-rows';
-import { madeByItself, openTemplate } from '../../data/testing/template';
+import { openDump } from '../../data/testing/template';
+import { demoDump } from './demo-dump';
 import type { PostName } from '../doors';
 import type { Result } from '../shared/result';
 import type { Door } from '../shared/door';
@@ -63,9 +64,6 @@ export function serveDatabase(rows: Db): void {
   }));
 }
 
-/** What the demo's rows come from: rules, kitchens, tables, and how it is loaded. */
-const from = ['src/core', 'src/data', 'src/server', 'src/workers', 'drizzle', 'package-lock.json'];
-
 /** Open orders that are left in the kitchen of few: some begun, some for later, a tight one, one of two tiers. */
 export const FEW = [
   ...['Harbour choir', 'Abara christening', 'Moss engagement', 'Rowing eight', 'Tollgate vegan'],
@@ -78,10 +76,9 @@ interface Opened {
   close: () => Promise<void>;
 }
 
-const templateOf = (name: string) =>
-  openTemplate({ name, from }, (file) => madeByItself(name, file)).then((c) => openClient(c));
+const templateOf = async (name: Parameters<typeof demoDump>[0]) => openClient(await openDump(await demoDump(name)));
 
-async function serveTemplate(name: string): Promise<Opened> {
+async function serveTemplate(name: Parameters<typeof demoDump>[0]): Promise<Opened> {
   const { db: rows, close } = await templateOf(name);
   serveDatabase(rows);
   return { db: await sendToKitchen('demo'), close };
