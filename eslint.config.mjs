@@ -144,6 +144,30 @@ const config = [
   },
   { plugins: { alone: { rules: { inside } } }, rules: { 'alone/inside': 'error' } },
   {
+    // What is drawn has its seed from one place; and a test that fails says what differs.
+    files: ['src/**/*.test.ts', 'src/**/*.test.tsx', 'cli/**/*.test.ts', '**/testing/**/*.ts', 'tests/**/*.ts'],
+    ignores: ['src/core/testing/chance.ts'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        { paths: [{ name: 'fast-check', message: 'Its seed comes from core/testing/chance.' }] },
+      ],
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector:
+            "CallExpression[callee.property.name='toBe'][arguments.0.value=true] > MemberExpression > CallExpression[callee.name='expect'] > CallExpression[callee.property.name=/^(some|every)$/]",
+          message: 'Say what differs: expect(list.filter(…)).toEqual([]), or toContainEqual.',
+        },
+        {
+          selector:
+            "CallExpression[callee.property.name='toBe'][arguments.0.value=true] > MemberExpression > CallExpression[callee.name='expect'] > MemberExpression[property.name='ok']",
+          message: 'Say why it was refused: expect(answer).toMatchObject({ ok: true }).',
+        },
+      ],
+    },
+  },
+  {
     files: ['src/**/*.{ts,tsx}', 'cli/**/*.ts'],
     rules: {
       'import/no-restricted-paths': [

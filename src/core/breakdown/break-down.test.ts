@@ -43,6 +43,40 @@ const anyOrder = fc.constantFrom(...starterBuilds).chain((b) =>
   }),
 );
 
+/** Its four sheets once took twelve slots of an oven that has eight. */
+const fourSheets = order('woodpile', [{ form: 'roll', length: 120, diameter: 110 }], {
+  choices: { level: 'trim', cloth: 'dry', melt: 'bath', bake: 'at-once', panels: 'measured', egg: 'with-egg' },
+  overrides: { sheet: 89.62759475084226 },
+});
+
+describe('an oven that is too small for all of a cake at once', () => {
+  const sheets = (stands: number, ovenSlots = kitchen.ovenSlots) => {
+    const formulas = new Map([...kitchen.formulas].map(([id, f]) => [id, { ...f, stands }]));
+    const { steps, waits } = breakDown(fourSheets, { ...kitchen, formulas, ovenSlots });
+    const own = steps.filter((s) => s.role === 'sheet');
+    const into = (s: { id: string }) => waits.find((w) => w.to === s.id)!.max;
+    const bakes = own
+      .filter((s) => s.work === 'oven')
+      .map((s) => ({ slots: s.oven!.units, grams: s.grams!, max: into(s) }));
+    return { mixes: own.filter((s) => s.name === own[0]!.name).length, bakes };
+  };
+
+  it('bakes in as many loads as it takes, each as full as it can be', () => {
+    const [small, large] = [sheets(0), sheets(0, 12)];
+    expect(small.bakes.map((b) => b.slots)).toEqual([6, 6]);
+    expect(large.bakes.map((b) => b.slots)).toEqual([12]);
+    expect(sum(small.bakes)).toBeCloseTo(sum(large.bakes), 9);
+    expect(sheets(0, 3).bakes.map((b) => b.slots)).toEqual([3, 3, 3, 3]);
+  });
+
+  it('mixes for each load what does not stand until the oven is free, and once what does', () => {
+    expect([sheets(0).mixes, sheets(240).mixes, sheets(0, 12).mixes]).toEqual([2, 1, 1]);
+    const [first, second] = sheets(240).bakes;
+    expect(first!.max).toBeLessThan(240);
+    expect(second!.max).toBe(240);
+  });
+});
+
 describe('every cake that the kitchen can make', () => {
   it('its portions and by-products conserve mass', () => {
     fc.assert(
@@ -93,7 +127,7 @@ describe('every cake that the kitchen can make', () => {
         const read = readProblem(problem);
         expect(read.ok ? [] : read.problems.filter((p) => !/people/.test(p.path))).toEqual([]);
       }),
-      runs(20, 120),
+      { ...runs(20, 120), examples: [[{ ...fourSheets, build: build('woodpile'), without: [] } as never]] },
     );
   });
 });

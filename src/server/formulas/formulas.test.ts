@@ -117,9 +117,9 @@ describe('a formula', () => {
     const told = { ...form, name: 'Sun cream', fresh: [{ ...form.fresh[0]!, id: 'sun-cheese', name: 'Sun cheese' }] };
     const lines = [{ ingredient: 'sun-cheese', grams: 200 }];
     const fresh = [{ ...told.fresh[0]!, allergens: ['milk' as const], confirmed: true }];
-    expect((await sendTo('save-formula', { ...told, lines, fresh, purpose: 'filling', id: null, version: 0 })).ok).toBe(
-      true,
-    );
+    expect(
+      await sendTo('save-formula', { ...told, lines, fresh, purpose: 'filling', id: null, version: 0 }),
+    ).toMatchObject({ ok: true });
     const sun = (await library()).ingredients.get('sun-cheese')!;
     expect([sun.allergens, sun.unconfirmed]).toEqual([['milk'], undefined]);
   });
