@@ -12,7 +12,7 @@ test('a finished order is handed over, leaves the wall, and stays away when the 
   page,
 }, info) => {
   test.setTimeout(150_000);
-  const port = 3240 + info.parallelIndex;
+  const port = 3244 + info.parallelIndex;
   const folder = mkdtempSync(path.join(tmpdir(), 'zest-ladder-'));
   let server = await serve(port, folder, EVENING);
   try {
