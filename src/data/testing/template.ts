@@ -67,6 +67,8 @@ async function makeOnce(file: string, name: string, make: (file: string) => Prom
       continue;
     }
     try {
+      // Somebody else may have made it between the two looks.
+      if (existsSync(file)) return;
       const fresh = `${file}.${process.pid}`;
       await make(fresh);
       for (const old of readdirSync(CACHE))

@@ -20,8 +20,10 @@ export const MORNING = '2027-05-20T09:40:00Z';
  * of its ticking clock at most, and forty days are lived through where the product lives through hundreds.
  */
 export const planner: { fails: string | null; failsIn: string | null; seconds: number; days: number } = {
-  ...{ fails: null, failsIn: null },
-  ...{ seconds: 0.5, days: 40 },
+  fails: null,
+  failsIn: null,
+  seconds: 0.5,
+  days: 40,
 };
 
 /**
