@@ -12,7 +12,7 @@ const TABLETS = 10;
 /** As the pages do it: changes that come in a burst are looked at once. ms. */
 const SETTLE = 150;
 
-const server = await serveKitchen(3290, null, { ZEST_LOG: 'warn' });
+const server = await serveKitchen(3290, { ZEST_LOG: 'warn' });
 const sorted = (list) => [...list].sort((a, b) => a - b);
 const at = (list, share) => sorted(list)[Math.min(list.length - 1, Math.floor(share * list.length))];
 const row = (what, list) =>

@@ -23,7 +23,7 @@ const ms = (list, share) => {
 };
 const row = (what, ...cells) => console.log(`| ${what} | ${cells.join(' | ')} |`);
 
-const server = await serveKitchen(3290, null, { ZEST_LOG: 'warn' });
+const server = await serveKitchen(3290, { ZEST_LOG: 'warn' });
 const browser = await chromium.launch({
   executablePath: browserPath() ?? undefined,
   chromiumSandbox: process.getuid?.() !== 0,

@@ -1,6 +1,8 @@
 import { expect, test } from './journey';
 import { go } from './go';
 
+test.use({ orders: 'whole' });
+
 test.describe('the wall', () => {
   test('shows every ladder with its flag, and says what to fix first', async ({ page }) => {
     await go(page, '/');

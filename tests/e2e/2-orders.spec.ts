@@ -90,18 +90,18 @@ test.describe('an order', () => {
   });
 
   test('is not overwritten by a stale edit', async ({ page, context }) => {
-    const library = await orderPath(page, 'Library hundred');
-    await go(page, `${library}/edit`);
+    const eight = await orderPath(page, 'Rowing eight');
+    await go(page, `${eight}/edit`);
     const other = await context.newPage();
-    await go(other, `${library}/edit`);
+    await go(other, `${eight}/edit`);
     await other.getByLabel('Inscription').fill('A hundred years');
     await other.getByRole('button', { name: 'Save the change' }).click();
-    await other.waitForURL(`**${library}`);
+    await other.waitForURL(`**${eight}`);
     await page.getByLabel('Inscription').fill('Mine');
     await page.getByRole('button', { name: 'Save the change' }).click();
     await expect(page.getByText('Somebody else has changed this order')).toBeVisible();
     await expect(page.getByLabel('Inscription')).toHaveValue('Mine');
-    await go(other, library);
+    await go(other, eight);
     await expect(other.getByText('“A hundred years”')).toBeVisible();
   });
 

@@ -2,6 +2,8 @@ import { extractText } from 'unpdf';
 import { expect, test } from './journey';
 import { go } from './go';
 
+test.use({ orders: 'whole' });
+
 test.describe('the pull list', () => {
   test('keeps its ticks over a reload', async ({ page }) => {
     await go(page, '/pull-list?days=3');

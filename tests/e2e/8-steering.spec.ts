@@ -7,6 +7,8 @@ const undo = (page: Page) => page.getByRole('button', { name: /^Undo/ });
 /** What could be undone; earlier journeys may have left something. */
 const undoable = (page: Page) => undo(page).getAttribute('aria-label');
 
+test.use({ orders: 'whole' });
+
 test.describe('steering the wall', () => {
   test('moves a rung by keys, pins it there, undoes it and does it again', async ({ page }) => {
     await go(page, '/');

@@ -128,7 +128,7 @@ async function memory(server: Awaited<ReturnType<typeof serveKitchen>>): Promise
 
 it(`${REQUESTS} malformed requests are refused or harmless: no 500, no hang, memory level`, async () => {
   const port = 3260;
-  const server = await serveKitchen(port, null, {
+  const server = await serveKitchen(port, {
     ZEST_LOG: 'error',
     NODE_OPTIONS: `--require ${path.resolve('tests/long/report-memory.cjs')}`,
   });

@@ -41,6 +41,8 @@ export function Begin({ portions, onPortions, avoid, onBegin, onCopy, onBack }: 
   const most = Number.isInteger(wanted) && wanted >= 1 && wanted <= 400 ? wanted : USUAL;
   const asked = useAsked(beginnings(most, settled, avoid), '', { keepOld: true });
   const offers = asked.answer;
+  /** They are for other guests or words than those that stand there, which are still being looked for. */
+  const old = asked.old || settled !== words.trim();
   const scale = useMemo(
     () =>
       commonScale(
@@ -103,12 +105,12 @@ export function Begin({ portions, onPortions, avoid, onBegin, onCopy, onBack }: 
             gap: 1,
             gridTemplateColumns: { xs: '1fr 1fr', sm: 'repeat(auto-fill, minmax(196px, 1fr))' },
           },
-          ...{ listStyle: 'none', m: 0, p: 0, opacity: asked.old ? 0.6 : 1 },
+          ...{ listStyle: 'none', m: 0, p: 0, opacity: old ? 0.6 : 1 },
         }}
       >
         {offers?.map((o) => (
           <li key={`${o.build} ${o.size} ${JSON.stringify(o.swaps)}`}>
-            <OfferCard offer={o} scale={scale} onChoose={() => onBegin(o)} />
+            <OfferCard offer={o} scale={scale} onChoose={old ? null : () => onBegin(o)} />
           </li>
         ))}
       </Box>
@@ -117,9 +119,10 @@ export function Begin({ portions, onPortions, avoid, onBegin, onCopy, onBack }: 
   );
 }
 
-function OfferCard({ offer, scale, onChoose }: { offer: Beginning; scale: number; onChoose: () => void }) {
+/** An offer, which cannot be taken as long as it is one to something that is no longer asked. */
+function OfferCard({ offer, scale, onChoose }: { offer: Beginning; scale: number; onChoose: (() => void) | null }) {
   return (
-    <button type="button" className="zl-offer" onClick={onChoose}>
+    <button type="button" className="zl-offer" disabled={!onChoose} onClick={onChoose ?? undefined}>
       <span className="zl-offer-cake" style={{ height: ROOM.height }}>
         <SmallSection pieces={offer.pieces} scale={scale} />
       </span>

@@ -32,7 +32,7 @@ export interface Help {
 const held = globalThis as unknown as { zestHelp?: Map<string, Promise<Help | null>> };
 
 /** Seconds that somebody would wait for all that can be tried. */
-const TIME_FOR_ALL = 40;
+const TIME_FOR_ALL = 15;
 
 /** What would help an order that is late or has no place; the same plan is asked only once. Nothing more is tried after so many seconds. */
 export async function helpFor(db: KitchenDb, id: number, seconds = TIME_FOR_ALL): Promise<Help | null> {

@@ -1,6 +1,6 @@
-import { go } from './go';
-import { expect, type Page } from './journey';
-import { OnTheSection } from './on-the-section';
+import { go } from '../e2e/go';
+import { expect, type Page } from '../e2e/journey';
+import { OnTheSection } from '../e2e/on-the-section';
 import type { Trial } from './trials';
 
 /** Composes a cake, takes it, and reads it through: its breakdown, its ladder, the pull list, a bench. */

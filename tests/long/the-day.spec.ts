@@ -1,9 +1,10 @@
 import { cpSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { go, startNow } from './go';
-import { expect, alone as test, type Page } from './journey';
-import { databaseOf, serve } from './kitchen-server.mjs';
+import { go, startNow } from '../e2e/go';
+import { expect, alone as test, type Page } from '../e2e/journey';
+import { databaseOf, serve } from '../e2e/kitchen-server.mjs';
+import { templateFolder } from '../e2e/make-template';
 
 /** The demo's kitchen through one day: each part of it at another hour. */
 async function atHour(folder: string, time: string, run: (url: string) => Promise<void>): Promise<void> {
@@ -35,7 +36,7 @@ test('a day on which a mix stands too long, the oven is tapped wrongly, and a ca
 }) => {
   test.setTimeout(420_000);
   const folder = mkdtempSync(path.join(tmpdir(), 'zest-ladder-day-'));
-  const template = process.env.ZEST_TEMPLATE!;
+  const template = templateFolder('whole');
   cpSync(template, folder, { recursive: true });
   await databaseOf(folder, template);
   let bench = '';

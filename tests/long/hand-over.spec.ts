@@ -1,9 +1,9 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { go } from './go';
-import { expect, alone as test } from './journey';
-import { serve } from './kitchen-server.mjs';
+import { go } from '../e2e/go';
+import { expect, alone as test } from '../e2e/journey';
+import { serve } from '../e2e/kitchen-server.mjs';
 
 /** Late in the day of the journeys. */
 const EVENING = { ZEST_CLOCK: '2027-05-20T17:25:00Z' };

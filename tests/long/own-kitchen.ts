@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { emptyDatabase } from '../../src/data/testing/template';
 import { restoreInto } from '../../src/data/testing/restore-dump';
-import { databaseOf } from './kitchen-server.mjs';
+import { databaseOf } from '../e2e/kitchen-server.mjs';
 
 /** A folder, or on a server a database, with a kitchen of this name that an earlier version of the program left. */
 export async function ownKitchen(name: string): Promise<{ folder: string; remove: () => void }> {

@@ -1,4 +1,4 @@
-import type { OnTheSection } from './on-the-section';
+import type { OnTheSection } from '../e2e/on-the-section';
 
 /** A cake that must be possible: how it is composed, and what must be on the pull list and on its order afterwards. */
 export interface Trial {

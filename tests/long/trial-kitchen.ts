@@ -2,7 +2,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { starterBuilds, starterFormulas } from '../../src/data/kitchens/starter';
-import { serve } from './kitchen-server.mjs';
+import { serve } from '../e2e/kitchen-server.mjs';
 
 /** What is sent to the server of a kitchen of one's own, one after the other, as its screens send it. */
 type Send = (door: string, body: object) => Promise<void>;
