@@ -29,6 +29,17 @@ describe('shifts in minutes', () => {
     expect(length('2027-10-30T23:00:00Z')).toBeGreaterThanOrEqual(300);
   });
 
+  it('of a night in which the clocks change are an hour shorter or longer', () => {
+    const minutes = (origin: string, weekday: number) =>
+      shiftSpans(everyWeek([{ weekday, start: '22:00', end: '06:00', breaks: [] }]), 0, 2880, {
+        origin,
+        zone: 'Europe/London',
+      });
+    expect(minutes('2027-03-20T00:00:00Z', 6)).toEqual([[1320, 1800]]);
+    expect(minutes('2027-03-27T00:00:00Z', 6)).toEqual([[1320, 1740]]);
+    expect(minutes('2027-10-29T23:00:00Z', 6)).toEqual([[1320, 1860]]);
+  });
+
   it('turn into wall-clock times and back', () => {
     const clock = { origin: '2027-03-28T00:00:00Z', zone: 'Europe/London' };
     expect(timeOf(120, clock).toFormat('HH:mm')).toBe('03:00');

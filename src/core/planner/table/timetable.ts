@@ -24,8 +24,8 @@ export class Timetable extends PlanState {
   /** Start-time windows in the making, for whoever places steps now: made once, as placing happens a million times. */
   readonly outer: Windows;
   readonly now: Windows;
-  /** Waits that count while windows are narrowed. */
-  readonly activeWaits: Int32Array;
+  /** Waits that count while windows are narrowed, as arcs from start to start: the least and the most minutes between them. */
+  readonly arcs: { from: Int32Array; to: Int32Array; least: Float64Array; most: Float64Array };
   /** The least gap that windows leave a wait: its shortest, or what it wishes for while a group is placed as it is wished. */
   leastGap: Int32Array;
   /** Steps whose windows changed and were not followed up yet. */
@@ -57,7 +57,11 @@ export class Timetable extends PlanState {
     this.storage = new Storage(this, this.items, this.ovens);
     this.outer = newWindows(model.steps.length);
     this.now = newWindows(model.steps.length);
-    this.activeWaits = new Int32Array(model.waits.length);
+    const many = model.waits.length;
+    this.arcs = {
+      ...{ from: new Int32Array(many), to: new Int32Array(many) },
+      ...{ least: new Float64Array(many), most: new Float64Array(many) },
+    };
     this.leastGap = model.shortest;
     this.queued = new Uint8Array(model.steps.length);
   }
