@@ -2,7 +2,7 @@ import { spawnSync } from 'node:child_process';
 
 /** Runs a command of this folder with what it would get from a shell; without npm between, which has things of its own to say. */
 export function runCli(name: string, args: string[], input?: string) {
-  return spawnSync(process.execPath, ['node_modules/tsx/dist/cli.mjs', `cli/${name}.ts`, ...args], {
+  return spawnSync(process.execPath, ['--import', 'tsx', `cli/${name}.ts`, ...args], {
     encoding: 'utf8',
     input,
   });

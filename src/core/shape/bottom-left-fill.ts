@@ -1,4 +1,4 @@
-import { overlap, pieceBox, type PieceShape, type PlacedPiece } from './piece';
+import { Lying, meet, pieceBox, type PieceShape, type PlacedPiece } from './piece';
 import type { Counted, Placed, Sheet, WantedPiece } from './wanted-piece';
 
 /** Positions are tried at this distance, and at the edges of what lies already; farther apart on sheets of more than 60 cm. mm. */
@@ -64,18 +64,20 @@ function firstFree(
   const edges = placed.map(({ piece }): Edges => {
     const { width, height } = pieceBox(piece);
     const [x, y] = [piece.x, piece.y];
+    const lying = new Lying(piece);
     return along
-      ? { piece, near: x, far: x + width, low: y, high: y + height }
-      : { piece, near: y, far: y + height, low: x, high: x + width };
+      ? { lying, near: x, far: x + width, low: y, high: y + height }
+      : { lying, near: y, far: y + height, low: x, high: x + width };
   });
+  const probe = new Lying({ ...shape, x: 0, y: 0 });
   for (const o of outer) {
     // Only what reaches into this strip can be in the way.
     const inStrip = edges.filter((e) => e.near < o + size && e.far > o);
-    const probe: PlacedPiece = { ...shape, x: 0, y: 0 };
     const meets = (e: Edges, i: number) => {
       if (e.low >= i + across || e.high <= i) return false;
-      [probe.x, probe.y] = along ? [o, i] : [i, o];
-      return overlap(e.piece, probe);
+      if (along) probe.moveTo(o, i);
+      else probe.moveTo(i, o);
+      return meet(e.lying, probe);
     };
     for (let k = 0; k < inner.length;) {
       const inTheWay = inStrip.find((e) => meets(e, inner[k]!));
@@ -102,7 +104,7 @@ function firstPast(places: number[], taken: number, isTaken: (at: number) => boo
 
 /** A piece that lies, by its edges across and along the strip in which a place is sought. */
 interface Edges {
-  piece: PlacedPiece;
+  lying: Lying;
   near: number;
   far: number;
   low: number;

@@ -2,7 +2,8 @@ import { fc, runs } from '../testing/chance';
 import { cutFromSheets, cuttingPlan } from './cutting-plan';
 import { discsPerSheet } from './testing/discs-per-sheet';
 import type { WantedPiece } from './wanted-piece';
-import { overlap, pieceArea, pieceBox, type PlacedPiece } from './piece';
+import { pieceArea, pieceBox, type PlacedPiece } from './piece';
+import { overlap } from './testing/overlap';
 
 const sheet = { length: 600, width: 400 };
 

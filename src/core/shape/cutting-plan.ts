@@ -16,7 +16,7 @@ export interface CuttingPlan {
 const MANY = 40;
 
 /**
- * A plan for cutting pieces from one sheet, sound by construction: every piece lies on the sheet and `overlap` says of
+ * A plan for cutting pieces from one sheet, sound by construction: every piece lies on the sheet and `meet` says of
  * every other that it is apart. Several orders and both directions of a bottom-left fill are tried, with nothing on the sheet, with straight or
  * shifted rows of discs, or with four blocks of rectangles around a hole; the plan with the most pieces wins, then the one with the most area
  * used.

@@ -1,5 +1,6 @@
 import { fc, runs } from '../testing/chance';
-import { overlap, pieceArea, pieceBox, type PlacedPiece } from './piece';
+import { pieceArea, pieceBox, type PlacedPiece } from './piece';
+import { overlap } from './testing/overlap';
 
 const disc = (x: number, y: number, diameter: number): PlacedPiece => ({ shape: 'disc', diameter, x, y, turn: 0 });
 const half = (x: number, y: number, diameter: number, turn: 0 | 1 | 2 | 3): PlacedPiece => ({

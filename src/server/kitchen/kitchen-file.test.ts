@@ -192,7 +192,7 @@ describe('a kitchen file', () => {
     expect([...states.keys()].filter((s) => s.startsWith(`o${came.id}.`)).length).toBeGreaterThan(0);
   }, 120_000);
 
-  it('of two hundred made-up kitchens comes in and goes out as it was', async () => {
+  it('of any made-up kitchen comes in and goes out as it was', async () => {
     const { kitchenFileOf } = await files();
     const { insertFile } = await import('./insert-file');
     let n = 0;
@@ -203,7 +203,7 @@ describe('a kitchen file', () => {
         expect(await insertFile(db.rows, file, own)).toBe(true);
         expect(await kitchenFileOf({ ...db, kitchen })).toEqual(JSON.parse(JSON.stringify(file)));
       }),
-      runs(20, 200),
+      runs(10, 200),
     );
   }, 240_000);
 
