@@ -11,7 +11,7 @@ const EVENING = { ZEST_CLOCK: '2027-05-20T17:25:00Z' };
 test('a finished order is handed over, leaves the wall, and stays away when the server is killed', async ({
   page,
 }, info) => {
-  test.setTimeout(150_000);
+  test.setTimeout(400_000);
   const port = 3244 + info.parallelIndex;
   const folder = mkdtempSync(path.join(tmpdir(), 'zest-ladder-'));
   let server = await serve(port, folder, EVENING);

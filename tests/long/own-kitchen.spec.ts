@@ -9,7 +9,7 @@ import { serve } from '../e2e/kitchen-server.mjs';
 test('a bakery that brought itself in finds all of it beside itself, after a restart, and in a second folder', async ({
   page,
 }) => {
-  test.setTimeout(240_000);
+  test.setTimeout(600_000);
   const folder = mkdtempSync(path.join(tmpdir(), 'zest-ladder-empty-'));
   const elsewhere = mkdtempSync(path.join(tmpdir(), 'zest-ladder-elsewhere-'));
   const port = 3250 + test.info().parallelIndex;

@@ -6,7 +6,7 @@ import { ownKitchen } from './own-kitchen';
 test('the demo is loaded beside a kitchen of one’s own, and neither knows what is done in the other', async ({
   page,
 }) => {
-  test.setTimeout(180_000);
+  test.setTimeout(400_000);
   const { folder, remove } = await ownKitchen('Quay Street Cakes');
   const server = await serve(3230 + test.info().parallelIndex, folder, { ZEST_DEMO: '0' });
   const own = (place: string) => `${server.url}/k/quay-street-cakes${place}`;
