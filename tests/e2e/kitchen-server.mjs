@@ -123,9 +123,13 @@ export async function serve(port, folder, env = {}) {
  * @param {string | null} database
  */
 const settings = (folder, database) => ({
-  ...{ ZEST_CLOCK: MORNING, TZ: 'UTC', ZEST_DATA: folder, ZEST_DEMO: '1' },
+  ZEST_CLOCK: MORNING,
+  TZ: 'UTC',
+  ZEST_DATA: folder,
+  ZEST_DEMO: '1',
   ...(database ? { DATABASE_URL: database } : {}),
-  ...{ NEXT_TELEMETRY_DISABLED: '1', NEXT_MANUAL_SIG_HANDLE: 'true' },
+  NEXT_TELEMETRY_DISABLED: '1',
+  NEXT_MANUAL_SIG_HANDLE: 'true',
   // A plan that changes by itself would change under a test.
   ZEST_IMPROVE: '0',
 });
@@ -165,7 +169,12 @@ function run(port, args, env) {
     throw new Error(`The server did not answer.\n${said.join('')}`);
   };
   return {
-    ...{ url, child, said, ended, early, answers },
+    url,
+    child,
+    said,
+    ended,
+    early,
+    answers,
     /** @param {NodeJS.Signals} signal */
     stop: async (signal = 'SIGTERM') => {
       child.kill(signal);

@@ -21,6 +21,9 @@ process.on('message', async ({ folder, database }) => {
   }
 });
 
+// Whoever asked for it is gone: nobody would ever stop it.
+process.on('disconnect', () => process.exit());
+
 /** All that the application holds hangs on the global object, by names of its own. */
 async function leave() {
   const threads = [...(globalThis.zestPlanners?.values() ?? []), globalThis.zestCalculator];

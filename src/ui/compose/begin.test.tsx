@@ -7,16 +7,27 @@ import { inPage, serverAnswers } from '../testing/in-page';
 import { Begin } from './begin';
 
 const offer = (portions: number): Beginning => ({
-  ...{ build: 'hazelnut', size: `${portions}`, swaps: {}, name: 'Hazelnut ring', with: [] },
-  ...{ cake: `ring for ${portions}`, kind: 'one cake', portions, pieces: [] },
+  build: 'hazelnut',
+  size: `${portions}`,
+  swaps: {},
+  name: 'Hazelnut ring',
+  with: [],
+  cake: `ring for ${portions}`,
+  kind: 'one cake',
+  portions,
+  pieces: [],
 });
 
 function Beginner({ onBegin }: { onBegin: (offer: Beginning) => void }) {
   const [portions, setPortions] = useState('12');
   return (
     <Begin
-      {...{ portions, onPortions: setPortions, avoid: [], onBegin }}
-      {...{ onCopy: () => undefined, onBack: null }}
+      portions={portions}
+      onPortions={setPortions}
+      avoid={[]}
+      onBegin={onBegin}
+      onCopy={() => undefined}
+      onBack={null}
     />
   );
 }

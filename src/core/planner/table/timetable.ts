@@ -59,8 +59,10 @@ export class Timetable extends PlanState {
     this.now = newWindows(model.steps.length);
     const many = model.waits.length;
     this.arcs = {
-      ...{ from: new Int32Array(many), to: new Int32Array(many) },
-      ...{ least: new Float64Array(many), most: new Float64Array(many) },
+      from: new Int32Array(many),
+      to: new Int32Array(many),
+      least: new Float64Array(many),
+      most: new Float64Array(many),
     };
     this.leastGap = model.shortest;
     this.queued = new Uint8Array(model.steps.length);
