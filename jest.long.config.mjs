@@ -1,6 +1,6 @@
-import usual from './jest.config.mjs';
+import { alone } from './jest.config.mjs';
 
 /** Long proofs, against the built application: hostile requests, kills, full disks. One after the other. */
-const config = { ...usual, roots: ['<rootDir>/tests/long'], testTimeout: 1_200_000 };
+const config = { ...alone, roots: ['<rootDir>/tests/long'], testTimeout: 1_200_000 };
 
 export default config;

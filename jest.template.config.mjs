@@ -1,6 +1,11 @@
-import usual from './jest.config.mjs';
+import { together } from './jest.config.mjs';
 
 /** What the tests of use cases begin from, made by a test of its own: the demo, loaded as the program loads it. */
-const config = { ...usual, roots: ['<rootDir>/src/server/testing'], testMatch: ['**/*.template.ts'], maxWorkers: 1 };
+const config = {
+  ...together,
+  roots: ['<rootDir>/src/server/testing'],
+  testMatch: ['**/*.template.ts'],
+  maxWorkers: 1,
+};
 
 export default config;

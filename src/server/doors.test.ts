@@ -1,4 +1,3 @@
-import { jest } from '@jest/globals';
 import { readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import { ALL } from '../core/testing/chance';
@@ -7,10 +6,6 @@ import { openKitchenOfFew, plansSettled } from './testing/demo-kitchen';
 import { MALFORMED, spoilt, spoiltInTurn, WELL_ASKED, WELL_MADE } from './testing/malformed';
 
 const kitchen = await openKitchenOfFew();
-// What the pull list is made of is asked a hundred times; to print each is left to the long proofs.
-jest.unstable_mockModule('./pull-list/pull-list-pdf', () => ({
-  pullListFile: async ({ day }: { day: string }) => ({ day }),
-}));
 const { GETS, POSTS } = await import('./doors');
 const { readInput } = await import('./shared/door');
 const { answerGet, answerPosts } = await import('./shared/http');

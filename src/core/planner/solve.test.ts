@@ -1,4 +1,3 @@
-import { jest } from '@jest/globals';
 import fiveCakes from '../../../docs/planning-examples/five-cakes.json' with { type: 'json' };
 import fourteenCakes from '../../../docs/planning-examples/fourteen-cakes.json' with { type: 'json' };
 import twoCakes from '../../../docs/planning-examples/two-cakes.json' with { type: 'json' };
@@ -9,8 +8,6 @@ import type { Plan } from '../planning-format/plan';
 import type { Problem } from '../planning-format/problem';
 import { generateProblem } from './testing/generate';
 import { seeds } from '../testing/chance';
-
-jest.setTimeout(120_000);
 
 function planAndCheck(problem: Problem, rounds: number) {
   const read = readProblem(JSON.parse(JSON.stringify(problem)));

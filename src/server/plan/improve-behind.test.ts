@@ -1,4 +1,3 @@
-import { jest } from '@jest/globals';
 import { openKitchenOfFew } from '../testing/demo-kitchen';
 
 const kitchen = await openKitchenOfFew();

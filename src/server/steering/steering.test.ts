@@ -1,4 +1,3 @@
-import { jest } from '@jest/globals';
 import type { KitchenId } from '../../core/ids/ids';
 import { openKitchenOfFew, orderCalled, planner } from '../testing/demo-kitchen';
 

@@ -1,6 +1,4 @@
-import type { CalcContext } from '../../core/calculators/calculator';
 import { calculate, calculatorNamed } from '../../core/calculators/registry';
-import { jest } from '@jest/globals';
 import type { Db } from '../../data/db';
 import type { KitchenDb } from '../../data/kitchen-db';
 import { openClient, openServer } from '../../data/database';
@@ -10,6 +8,7 @@ import { demoDump } from './demo-dump';
 import type { PostName } from '../doors';
 import type { Result } from '../shared/result';
 import type { Door } from '../shared/door';
+import type { CalculationRequest } from '../../workers/calculator.thread';
 import { answerQuestion, runPlanningJob, type PlanningRequest, type Question } from '../../workers/planning-job';
 
 /** When all tests of use cases take place. */
@@ -19,12 +18,10 @@ export const MORNING = '2027-05-20T09:40:00Z';
  * Set, the planner fails with these words; in this kitchen only, where one is named. A plan is searched on for so many seconds
  * of its ticking clock at most, and forty days are lived through where the product lives through hundreds.
  */
-export const planner: { fails: string | null; failsIn: string | null; seconds: number; days: number } = {
-  fails: null,
-  failsIn: null,
-  seconds: 0.5,
-  days: 40,
-};
+const USUAL = { fails: null as string | null, failsIn: null as string | null, seconds: 0.5, days: 40 };
+export const planner = { ...USUAL };
+/** For whatever plans again and again, and looks at other things. Seconds. */
+const SHORT = 0.1;
 
 /**
  * A clock that goes on by this much whenever it is looked at: a search ends after so much work, and gives the same plan on whatever machine,
@@ -38,32 +35,43 @@ const ticking = () => {
   return () => (time += TICK);
 };
 
+/** What the process holds: all of it hangs on the global object, by names of its own. */
+const held = globalThis as unknown as Record<`zest${string}`, unknown>;
+
+/** What threads of a kitchen do, done in the test's own: a worker cannot be given TypeScript here. */
+const inOwnThread = (kitchen: string) => ({
+  quiet: () => Promise.resolve(),
+  ask: async (request: PlanningRequest | Question) => {
+    if ('about' in request) return answerQuestion(brief(request), ticking());
+    if (planner.fails && (planner.failsIn ?? kitchen) === kitchen) throw new Error(planner.fails);
+    return runPlanningJob({ ...request, seconds: Math.min(request.seconds, planner.seconds) }, ticking());
+  },
+});
+
+function brief(question: Question): Question {
+  if (question.about === 'improve') return { ...question, seconds: Math.min(question.seconds, BRIEFLY) };
+  if (question.about === 'chances') return { ...question, runs: Math.min(question.runs, planner.days) };
+  return question;
+}
+
+const calculations = {
+  ask: async ({ name, input, context }: CalculationRequest) => calculate(calculatorNamed(name)!, input, context),
+};
+
 /**
- * Makes a database the one of the process, on its Thursday morning, for tests of use cases. Call it before they are imported: the server's
- * clock is read when its module is loaded, and planning is put into the test's own thread, as a worker cannot be given TypeScript here.
+ * Makes a database the one of the process, on its Thursday morning, for tests of use cases; whatever another test has left in the process is
+ * forgotten. Call it before they are imported: the server's clock is read when its module is loaded.
  */
 export function serveDatabase(rows: Db): void {
+  for (const name of Object.keys(held)) if (/^zest[A-Z]/.test(name)) delete held[name as `zest${string}`];
+  Object.assign(planner, USUAL);
   process.env.ZEST_CLOCK = MORNING;
   process.env.TZ = 'UTC';
   process.env.ZEST_IMPROVE = '0';
   process.env.ZEST_LOG ??= 'silent';
-  (globalThis as unknown as { zestDatabase: Promise<Db> }).zestDatabase = Promise.resolve(rows);
-  jest.unstable_mockModule('../plan/planner-thread', () => ({
-    planInThread: async (kitchen: string, request: PlanningRequest) => {
-      if (planner.fails && (planner.failsIn ?? kitchen) === kitchen) throw new Error(planner.fails);
-      return runPlanningJob({ ...request, seconds: Math.min(request.seconds, planner.seconds) }, ticking());
-    },
-    plansQuiet: () => Promise.resolve(),
-    askInThread: async (_kitchen: string, about: string, ask: { seconds?: number; runs?: number }) => {
-      const briefly = about === 'improve' ? { seconds: Math.min(ask.seconds!, BRIEFLY) } : {};
-      const fewDays = about === 'chances' ? { runs: Math.min(ask.runs!, planner.days) } : {};
-      return answerQuestion({ about, ...ask, ...briefly, ...fewDays } as Question, ticking());
-    },
-  }));
-  jest.unstable_mockModule('../workbench/calculator-thread', () => ({
-    calculateInThread: async (name: string, input: unknown, context: CalcContext) =>
-      calculate(calculatorNamed(name)!, input, context),
-  }));
+  held.zestDatabase = Promise.resolve(rows);
+  held.zestPlanners = { get: (thread: string) => inOwnThread(thread.slice(thread.indexOf(' of ') + 4)) };
+  held.zestCalculator = calculations;
 }
 
 /** Open orders that are left in the kitchen of few: some begun, some for later, a tight one, one of two tiers. */
@@ -80,9 +88,10 @@ interface Opened {
 
 const templateOf = async (name: Parameters<typeof demoDump>[0]) => openClient(await openDump(await demoDump(name)));
 
-async function serveTemplate(name: Parameters<typeof demoDump>[0]): Promise<Opened> {
+async function serveTemplate(name: Parameters<typeof demoDump>[0], seconds = USUAL.seconds): Promise<Opened> {
   const { db: rows, close } = await templateOf(name);
   serveDatabase(rows);
+  planner.seconds = seconds;
   return { db: await sendToKitchen('demo'), close };
 }
 
@@ -90,10 +99,7 @@ async function serveTemplate(name: Parameters<typeof demoDump>[0]): Promise<Open
 export const openDemoKitchen = (): Promise<Opened> => serveTemplate('load-demo');
 
 /** The demo with eight open orders, searched for briefly: for whatever plans again and again, and looks at other things. */
-export function openKitchenOfFew(): Promise<Opened> {
-  planner.seconds = 0.1;
-  return serveTemplate('few-orders');
-}
+export const openKitchenOfFew = (): Promise<Opened> => serveTemplate('few-orders', SHORT);
 
 /** The kitchen of few, copied into a database of a server. */
 export async function openKitchenOfFewAt(url: string): Promise<Opened> {
@@ -101,8 +107,8 @@ export async function openKitchenOfFewAt(url: string): Promise<Opened> {
   const { db: rows, close } = await openServer(url);
   await copyRows(few.db, rows);
   await few.close();
-  planner.seconds = 0.1;
   serveDatabase(rows);
+  planner.seconds = SHORT;
   return { db: await sendToKitchen('demo'), close };
 }
 
