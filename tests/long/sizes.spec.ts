@@ -13,6 +13,8 @@ const BETWEEN = [
 ] as const;
 
 test.use({ orders: 'whole' });
+// They only look: every worker takes its share.
+test.describe.configure({ mode: 'parallel' });
 
 for (const [name, path] of VIEWS) {
   test(name, async ({ page }) => {
