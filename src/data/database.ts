@@ -4,6 +4,7 @@ import * as schema from './schema';
 import { forgetRead } from './cached';
 import { lockFolder, type FolderLock } from './folder-lock';
 import type { Db } from './db';
+import { NewerDataError, refuseNewerData } from './newer-data';
 
 interface Opened {
   db: Db;
@@ -65,6 +66,7 @@ export async function openClient(client: PGlite, lock: FolderLock | null = null)
   const { migrate } = await import('drizzle-orm/pglite/migrator');
   forgetRead();
   const db = drizzle(client, { schema });
+  await refuseNewerData(db, migrationsFolder());
   await migrate(db, { migrationsFolder: migrationsFolder() });
   return {
     db,
@@ -76,6 +78,7 @@ export async function openClient(client: PGlite, lock: FolderLock | null = null)
 }
 
 function folderTrouble(folder: string, error: unknown): string {
+  if (error instanceof NewerDataError) return `The data folder ${folder} cannot be opened. ${error.message}`;
   const text =
     error instanceof Error ? `${error.message} ${(error as NodeJS.ErrnoException).code ?? ''}` : String(error);
   if (/ENOSPC|No space left/i.test(text))
@@ -99,9 +102,12 @@ export async function openServer(url: string): Promise<Opened> {
   pool.on('error', () => undefined);
   const db = drizzle(pool, { schema });
   try {
+    await refuseNewerData(db, migrationsFolder());
     await migrate(db, { migrationsFolder: migrationsFolder() });
   } catch (error) {
     await pool.end().catch(() => undefined);
+    if (error instanceof NewerDataError)
+      throw new Error(`The database that DATABASE_URL names cannot be opened. ${error.message}`, { cause: error });
     throw new Error(
       `The database that DATABASE_URL names cannot be opened: ${rootOf(error)}. Is the server running, and may this user use it?`,
       { cause: error },

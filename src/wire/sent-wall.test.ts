@@ -16,7 +16,7 @@ const ladder = (order: number, count: number): WallView['ladders'][number] => ({
 const view: WallView = {
   ...{ plan: 3, planned: 'now', kitchen: 'Testing', clock: { origin: '2027-05-20T00:00:00Z', zone: 'UTC' } },
   toAgree: [{ order: 2, title: 'Order 2', what: 'topper', by: 'Thu 3 Dec', over: false }],
-  ...{ minute: 600, things: [], pinches: [], edits: { undo: null, redo: null } },
+  ...{ minute: 600, things: [], pinches: [], edits: { undo: null, redo: null }, backup: null },
   headline: { tone: 'holds', text: 'All', fix: null, counts: { holds: 1, tight: 0, misses: 0 } },
   ladders: [ladder(1, 3), ladder(2, 0), ladder(9, 40)],
   hands: [{ id: 'bo', name: 'Bo', initials: 'BO', shifts: [[0, 600]], standing: [], today: { busy: 10, there: 60 } }],

@@ -1,5 +1,5 @@
-import { REGISTER_SECTIONS } from './read';
-import type { KitchenFile } from './shape';
+import { REGISTER_SECTIONS } from './documents';
+import type { KitchenFile, Section } from './shape';
 
 /**
  * What a record of a file would be in a kitchen: not there yet, as it is there, changed since, or, of orders, another one that has its number by
@@ -46,16 +46,51 @@ function sorted(value: unknown): unknown {
   );
 }
 
-/** An order is known by when it was taken: numbers are given by each kitchen for itself. */
-function stands(section: Compared, record: Record_, own: Record_ | undefined): FoundRecord['is'] {
-  if (!own) return 'new';
-  if (essence(section, own) === essence(section, record)) return 'same';
-  const taken = (order: Record_) => Date.parse((order as unknown as { createdAt: string }).createdAt);
-  return section === 'orders' && taken(own) !== taken(record) ? 'clash' : 'changed';
+type Order = Section<'orders'>[number];
+
+/**
+ * Which orders of a file are in a kitchen already, by their numbers in the file. Numbers are given by each kitchen for itself: an order is known by
+ * when it was taken, and of several by its number, or by its title where it got another number as it came in.
+ */
+export function ordersHere(file: KitchenFile, kitchen: KitchenFile): Map<number, Order> {
+  const taken = ({ createdAt }: Order) => Date.parse(createdAt);
+  const free = new Set(kitchen.orders ?? []);
+  const here = new Map<number, Order>();
+  const match = (is: (own: Order, order: Order) => boolean) => {
+    for (const order of file.orders ?? []) {
+      if (here.has(order.id)) continue;
+      const own = [...free].find((o) => taken(o) === taken(order) && is(o, order));
+      if (!own) continue;
+      here.set(order.id, own);
+      free.delete(own);
+    }
+  };
+  match((own, order) => own.id === order.id);
+  match((own, order) => own.title === order.title);
+  return here;
 }
 
-/** Every record of a file against those of a kitchen; both must have been read, so that their documents are of one version. */
+/** What of an order is given by each kitchen for itself. */
+function withoutNumbers({ id, together, answers, ...order }: Order) {
+  const { fromStore, ...own } = answers as typeof answers & { fromStore?: unknown };
+  void [id, together, fromStore];
+  return { ...order, answers: own };
+}
+
+/**
+ * Every record of a file against those of a kitchen; both must have been read, so that their documents are of one version and their times
+ * are instants.
+ */
 export function compareFiles(file: KitchenFile, kitchen: KitchenFile): FoundRecord[] {
+  const here = ordersHere(file, kitchen);
+  const stands = (section: Compared, record: Record_, own: Record_ | undefined): FoundRecord['is'] => {
+    const same = (a: Record_, b: Record_) => essence(section, a) === essence(section, b);
+    if (section !== 'orders') return !own ? 'new' : same(own, record) ? 'same' : 'changed';
+    const known = here.get(record.id as number);
+    if (!known) return own ? 'clash' : 'new';
+    const [mine, theirs] = [known, record as Order].map((o) => ({ ...withoutNumbers(o), id: 0 }));
+    return same(mine!, theirs!) ? 'same' : 'changed';
+  };
   return COMPARED.flatMap((section) => {
     const there = new Map(((kitchen[section] ?? []) as Record_[]).map((r) => [r.id, r]));
     return ((file[section] ?? []) as Record_[]).map((record): FoundRecord => {

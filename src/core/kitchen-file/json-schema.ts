@@ -10,7 +10,7 @@ import { figuresCodec } from '../stored/kitchen-figures';
 import { formulaCodec } from '../stored/formula';
 import { plannedCodec } from '../stored/planned';
 import { openingCodec, REGISTERS } from '../stored/registers';
-import { REGISTER_OF, REGISTER_SECTIONS } from './read';
+import { REGISTER_OF, REGISTER_SECTIONS } from './documents';
 import { kitchenFile } from './shape';
 
 type Json = Record<string, unknown>;

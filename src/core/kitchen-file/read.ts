@@ -1,32 +1,14 @@
 import type { Block } from '../design/block';
-import { blockProblems } from '../design/block-problems';
 import { faultsOf } from '../design/problems';
 import { TypeCompiler } from '@sinclair/typebox/compiler';
 import { say } from '../words/say';
 import { cycleOf } from '../formula/cycle';
 import { batchId, orderId } from '../ids/ids';
-import { answersCodec } from '../stored/order-answers';
-import { detailsCodec } from '../stored/order-details';
-import type { KeptBlock } from '../design/block';
-import { buildCodec } from '../stored/build';
-import type { Codec, Stored } from '../stored/codec';
-import { keptBatchCodec, keptCodec } from '../stored/compiled';
-import { eventCodec } from '../stored/event';
-import { figuresCodec } from '../stored/kitchen-figures';
-import { formulaCodec } from '../stored/formula';
-import { plannedCodec } from '../stored/planned';
-import { openingCodec, REGISTERS, type RegisterName } from '../stored/registers';
-import type { Build } from '../design/build';
-import type { Formula } from '../formula/formula';
 import { IANAZone } from 'luxon';
+import { Documents, type FileProblem, type Wrong } from './documents';
+import { withInstants } from './file-instants';
 import { isInstant, NO_INSTANT, type Anchor } from './instants';
 import { KITCHEN_FORMAT, KITCHEN_VERSION, kitchenFile, type KitchenFile } from './shape';
-
-/** What is wrong with a file, and where: `orders.3.pickup`. */
-export interface FileProblem {
-  path: string;
-  message: string;
-}
 
 export type ReadFile = { ok: true; file: KitchenFile } | { ok: false; problems: FileProblem[] };
 
@@ -35,18 +17,6 @@ const MOST_PROBLEMS = 20;
 const MOST_RECORDS = 500_000;
 /** Nothing that a kitchen writes lies deeper. */
 const DEEPEST = 40;
-
-/** Registers by the section of the file that they stand in. */
-export const REGISTER_OF = {
-  people: 'people',
-  items: 'items',
-  ingredients: 'ingredients',
-  suppliers: 'suppliers',
-  standingWork: 'standing work',
-  blocks: 'blocks',
-} as const satisfies Record<string, RegisterName>;
-export type RegisterSection = keyof typeof REGISTER_OF;
-export const REGISTER_SECTIONS = Object.keys(REGISTER_OF) as RegisterSection[];
 
 const check = TypeCompiler.Compile(kitchenFile);
 
@@ -110,6 +80,13 @@ export function readKitchenFile(raw: unknown, known: Known, anchor: string | nul
   return problems.length > 0 ? refused() : { ok: true, file: read.file };
 }
 
+/** A kitchen's own contents as they were stored, of whatever version, with each document at its newest; or what of them cannot be read. */
+export function broughtUp(stored: KitchenFile): ReadFile {
+  const problems: FileProblem[] = [];
+  const { file } = new Documents((path, message) => problems.push({ path, message })).all(stored);
+  return problems.length > 0 ? { ok: false, problems: problems.slice(0, MOST_PROBLEMS) } : { ok: true, file };
+}
+
 /** What a kitchen that a file comes into has already, and may therefore be named in it. */
 export interface Known {
   zone: string;
@@ -125,136 +102,17 @@ export const nothingKnown = (blocks: Known['blocks']): Known => ({
   ...{ zone: 'UTC', ingredients: new Set(), formulas: new Set(), builds: new Set(), blocks },
 });
 
-type Wrong = (path: string, message: string) => void;
-
 function tooDeep(value: unknown, left: number): boolean {
   if (typeof value !== 'object' || value === null) return false;
   if (left === 0) return true;
   return Object.values(value).some((v) => tooDeep(v, left - 1));
 }
 
-/** The documents of a file, each read by its codec and written again by its newest version. */
-class Documents {
-  constructor(private readonly wrong: Wrong) {}
-
-  private read<T>(codec: Codec<T>, path: string, stored: Stored): { value: T; body: Stored } | null {
-    const read = codec.read(stored);
-    if (read.ok) return { value: read.value, body: codec.write(read.value) };
-    for (const p of read.problems) this.wrong(p.path === '' ? path : `${path}.${p.path}`, p.message);
-    return null;
-  }
-
-  private body<T>(codec: Codec<T>, path: string, stored: Stored): Stored {
-    return this.read(codec, path, stored)?.body ?? stored;
-  }
-
-  all(file: KitchenFile) {
-    const formulas = new Map<string, Formula>();
-    const builds = new Map<string, Build>();
-    const brought: KitchenFile = { ...file };
-    if (file.kitchen) {
-      const { figures, opening } = file.kitchen;
-      brought.kitchen = {
-        ...file.kitchen,
-        figures: this.body(figuresCodec, 'kitchen.figures', figures),
-        opening: opening && this.body(openingCodec, 'kitchen.opening', opening),
-      };
-    }
-    const blocks = new Map<string, Block>();
-    for (const section of REGISTER_SECTIONS) {
-      const codec: Codec<unknown> = REGISTERS[REGISTER_OF[section]] as Codec<unknown>;
-      const list = file[section];
-      if (list)
-        brought[section] = list.map((e, i) => {
-          const path = `${section}.${i}.body`;
-          const read = this.read(codec, path, e.body);
-          if (read && section === 'blocks') {
-            const block = read.value as KeptBlock;
-            for (const p of blockProblems(block)) this.wrong(`${path}.${p.path}`, p.message);
-            blocks.set(e.id, { id: e.id, ...block });
-          }
-          return { ...e, body: read?.body ?? e.body };
-        });
-    }
-    if (file.formulas)
-      brought.formulas = file.formulas.map((f, i) => ({
-        ...f,
-        versions: f.versions.map((v, k) => {
-          const path = `formulas.${i}.versions.${k}.body`;
-          const read = this.read(formulaCodec, path, v.body);
-          if (read && read.value.id !== f.id)
-            this.wrong(`${path}.id`, say`It is “${read.value.id}”, and should be “${f.id}”.`);
-          if (read && k === 0) formulas.set(f.id, read.value);
-          return { ...v, body: read?.body ?? v.body };
-        }),
-      }));
-    if (file.builds)
-      brought.builds = file.builds.map((b, i) => {
-        const read = this.read(buildCodec, `builds.${i}.body`, b.body);
-        if (read && read.value.id !== b.id)
-          this.wrong(`builds.${i}.body.id`, say`It is “${read.value.id}”, and should be “${b.id}”.`);
-        if (read) builds.set(b.id, read.value);
-        return { ...b, body: read?.body ?? b.body };
-      });
-    if (file.orders)
-      brought.orders = file.orders.map((o, i) => ({
-        ...o,
-        answers: this.body(answersCodec, `orders.${i}.answers`, o.answers),
-        ...(o.details && { details: this.body(detailsCodec, `orders.${i}.details`, o.details) }),
-      }));
-    if (file.events)
-      brought.events = file.events.map((e, i) => ({
-        ...e,
-        body: this.body(eventCodec(e.kind) as Codec<unknown>, `events.${i}.body`, e.body),
-      }));
-    if (file.work)
-      brought.work = file.work.map((w, i) => ({
-        ...w,
-        body: this.body(
-          (w.owner.startsWith('b') ? keptBatchCodec : keptCodec) as Codec<unknown>,
-          `work.${i}.body`,
-          w.body,
-        ),
-      }));
-    if (file.plans)
-      brought.plans = file.plans.map((p, i) => ({ ...p, body: this.body(plannedCodec, `plans.${i}.body`, p.body) }));
-    return { file: brought, formulas, builds, blocks };
-  }
-}
-
-/** Fields that are instants, by section. */
-const INSTANTS: Readonly<Record<string, readonly string[]>> = {
-  ...{
-    people: ['retired'],
-    items: ['retired'],
-    ingredients: ['retired'],
-    suppliers: ['retired'],
-    standingWork: ['retired'],
-    blocks: ['retired'],
-  },
-  ...{
-    orders: ['pickup', 'handedOverAt', 'createdAt'],
-    pictures: ['addedAt'],
-    batches: ['madeAt'],
-    events: ['at'],
-    work: ['keptAt'],
-  },
-  ...{ plans: ['madeAt'], ticks: ['tickedAt'], probeSeries: ['takenAt'] },
-};
-
 function checkInstants(file: KitchenFile, anchor: Anchor | null, wrong: Wrong): void {
-  const look = (path: string, value: unknown) => {
-    if (typeof value === 'string' && !isInstant(value, anchor)) wrong(path, NO_INSTANT);
-  };
-  if (file.kitchen) look('kitchen.origin', file.kitchen.origin);
-  for (const [section, fields] of Object.entries(INSTANTS)) {
-    const list = (file as Record<string, unknown>)[section] as Record<string, unknown>[] | undefined;
-    list?.forEach((record, i) => fields.forEach((f) => look(`${section}.${i}.${f}`, record[f])));
-  }
-  file.orders?.forEach((o, i) => look(`orders.${i}.holdsUntil`, o.holdsUntil));
-  file.formulas?.forEach((f, i) =>
-    f.versions.forEach((v, k) => look(`formulas.${i}.versions.${k}.savedAt`, v.savedAt)),
-  );
+  withInstants(file, (text, path) => {
+    if (!isInstant(text, anchor)) wrong(path, NO_INSTANT);
+    return text;
+  });
 }
 
 /** What a record of a section is told apart by, where that is not its id. */

@@ -1,7 +1,7 @@
 import { and, asc, eq, isNotNull } from 'drizzle-orm';
 import type { KitchenId } from '../../core/ids/ids';
 import { instantOf, writeInstant, type Anchor } from '../../core/kitchen-file/instants';
-import { REGISTER_OF, REGISTER_SECTIONS, type RegisterSection } from '../../core/kitchen-file/read';
+import { REGISTER_OF, REGISTER_SECTIONS, type RegisterSection } from '../../core/kitchen-file/documents';
 import { KITCHEN_FORMAT, KITCHEN_VERSION, type KitchenFile } from '../../core/kitchen-file/shape';
 import type { Db } from '../db';
 import type { KitchenDb } from '../kitchen-db';

@@ -33,6 +33,9 @@ export async function appendEvents(db: KitchenDb, list: NewEvent[]): Promise<voi
   );
 }
 
+/** The number of the newest event of a kitchen; 0 where there is none. */
+export const lastEvent = async (db: KitchenDb): Promise<number> => (await nextId(db, t.events)) - 1;
+
 /** What an event tells. Throws where it cannot be read, or is of a kind that this program does not know. */
 export function bodyOf<K extends EventKind>(row: EventRow & { kind: K }): EventBody<K> {
   const codec = eventCodec(row.kind);

@@ -1,6 +1,7 @@
 import { mkdtempSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
+import { eq } from 'drizzle-orm';
 import { openKitchenOfFew } from '../testing/demo-kitchen';
 import type { KitchenDb } from '../../data/kitchen-db';
 
@@ -59,6 +60,30 @@ describe('nightly backups', () => {
     expect(left).toContain('notes.txt');
     expect(left).not.toContain('demo@2027-04-03.zip');
     expect(left).toContain('demo@2027-05-22.zip');
+  }, 60_000);
+
+  it('that fail say so on the wall and on their page, with the reason, until one is written', async () => {
+    const { backUpOrSay, backupView } = await import('./backups');
+    const { loadWall } = await import('../wall/wall');
+    const taken = path.join(folder, 'notes.txt');
+    expect((await loadWall(db))!.backup).toBeNull();
+    const failed = 'The last backup failed: Where the folder for backups should be is something else.';
+    await backUpOrSay(on('2027-05-23T03:00:00Z'), path.join(taken, 'backups'));
+    expect(backupView(on('2027-05-23T03:00:00Z'))).toMatchObject({ trouble: failed });
+    expect((await loadWall(db))!.backup).toBe(failed);
+    // What is stored and cannot be read is named.
+    const { builds } = await import('../../data/schema');
+    const [first] = await db.rows.select().from(builds);
+    const only = eq(builds.id, first!.id);
+    await db.rows
+      .update(builds)
+      .set({ body: { ...first!.body, design: 'none' } })
+      .where(only);
+    await backUpOrSay(on('2027-05-23T03:00:00Z'), folder);
+    expect(backupView(db).trouble).toContain(first!.id);
+    await db.rows.update(builds).set({ body: first!.body }).where(only);
+    await backUpOrSay(on('2027-05-23T03:00:00Z'), folder);
+    expect([backupView(db).trouble, (await loadWall(db))!.backup]).toEqual([null, null]);
   }, 60_000);
 
   it('are switched off by a setting', async () => {

@@ -3,6 +3,7 @@ import path from 'node:path';
 import { DateTime } from 'luxon';
 import { say } from '../../core/words/say';
 import { database } from '../../data/database';
+import type { KitchenId } from '../../core/ids/ids';
 import type { KitchenDb } from '../../data/kitchen-db';
 import { readKitchens } from '../../data/repositories/kitchens';
 import { log } from '../shared/log';
@@ -51,6 +52,37 @@ export async function backUp(db: KitchenDb, folder: string): Promise<boolean> {
   return true;
 }
 
+/** Why the last backup of a kitchen failed, until one is written again. */
+const held = globalThis as unknown as { zestUnbacked?: Map<KitchenId, string> };
+const unbacked = () => (held.zestUnbacked ??= new Map<KitchenId, string>());
+
+/** Why no backup could be written, for people: what the system says of a disk is not what they say. */
+function whyNot(error: unknown): string {
+  const { code, message } = error as NodeJS.ErrnoException;
+  if (code === 'ENOSPC' || code === 'EDQUOT') return say`The disk is full.`;
+  if (code === 'EACCES' || code === 'EPERM' || code === 'EROFS')
+    return say`The program may not write into the folder for backups.`;
+  if (code === 'ENOTDIR' || code === 'EEXIST') return say`Where the folder for backups should be is something else.`;
+  return message;
+}
+
+/** Backs a kitchen up where it is due; where that fails it is known why until it succeeds. */
+export async function backUpOrSay(db: KitchenDb, folder: string): Promise<void> {
+  try {
+    if (await backUp(db, folder)) log.info({ kitchen: db.kitchen, folder }, 'backed up');
+    unbacked().delete(db.kitchen);
+  } catch (error) {
+    unbacked().set(db.kitchen, whyNot(error));
+    log.error({ err: error, kitchen: db.kitchen, folder }, 'this kitchen could not be backed up');
+  }
+}
+
+/** That the last backup of a kitchen failed, and why; null where it did not. */
+export function backupTrouble({ kitchen }: Pick<KitchenDb, 'kitchen'>): string | null {
+  const why = unbacked().get(kitchen);
+  return why === undefined ? null : say`The last backup failed: ${why}`;
+}
+
 /** Backs every kitchen up each night, as long as the server runs. What fails is tried again at the next look. */
 export function backUpNightly(): void {
   const folder = backupFolder();
@@ -58,11 +90,7 @@ export function backUpNightly(): void {
   const look = async () => {
     for (const { id } of await readKitchens(await database())) {
       const db = await openKitchen(id);
-      try {
-        if (db && (await backUp(db, folder))) log.info({ kitchen: id, folder }, 'backed up');
-      } catch (error) {
-        log.error({ err: error, kitchen: id, folder }, 'this kitchen could not be backed up');
-      }
+      if (db) await backUpOrSay(db, folder);
     }
   };
   const run = () => void look().catch((error: unknown) => log.error({ err: error }, 'backups'));
@@ -70,8 +98,19 @@ export function backUpNightly(): void {
   setInterval(run, EVERY).unref();
 }
 
+/** What a kitchen's page says of its backups. */
+export interface BackupView {
+  /** How old the newest is. */
+  text: string;
+  old: boolean;
+  /** That the last one failed, and why. */
+  trouble: string | null;
+}
+
+export const backupView = (db: KitchenDb): BackupView => ({ ...backupAge(db), trouble: backupTrouble(db) });
+
 /** How old the newest backup of a kitchen is, in words, and whether that is too old. */
-export function backupAge(db: KitchenDb): { text: string; old: boolean } {
+export function backupAge(db: KitchenDb): Omit<BackupView, 'trouble'> {
   const folder = backupFolder();
   if (folder === null) return { text: say`Nightly backups are switched off.`, old: true };
   const [newest] = daysOf(db, folder);

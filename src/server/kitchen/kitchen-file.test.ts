@@ -192,6 +192,48 @@ describe('a kitchen file', () => {
     expect([...states.keys()].filter((s) => s.startsWith(`o${came.id}.`)).length).toBeGreaterThan(0);
   }, 120_000);
 
+  it('of another kitchen comes in whole, whatever numbers its things need here, and a second time changes nothing', async () => {
+    const { importInto, kitchenFileOf, lookInto } = await files();
+    const { makeKitchen } = await import('./new-kitchen');
+    const { demoFile: demo } = await import('../../data/kitchens/demo');
+    const { starterFile } = await import('../../data/kitchens/starter');
+    const made = await makeKitchen({
+      ...{ name: 'Beside the mill', zone: 'Europe/London', country: 'metric', decimal: 'point' },
+      ...{ weight: 'g', temperature: 'C', length: 'cm' },
+    });
+    if (!made.ok) throw new Error(JSON.stringify(made));
+    const other = await openKitchen(made.kitchen);
+    const all = {
+      sections: ['people', 'items', 'ingredients', 'formulas', 'builds', 'orders', 'batches'],
+      replace: [],
+    };
+    expect(await importInto(other, bytesOf(starterFile), all, null)).toMatchObject({ ok: true });
+    // An order of its own has the number of one that comes.
+    const first = structuredClone(demo);
+    first.orders = first.orders!.slice(0, 1).map((o) => ({ ...o, title: 'Was here before', createdAt: '-51 11:00' }));
+    first.events = [];
+    first.batches = [];
+    expect(await importInto(other, bytesOf(first), { ...all, sections: ['orders'] }, null)).toMatchObject({ ok: true });
+    const taken = await importInto(other, bytesOf(demo), all, null);
+    expect(taken).toMatchObject({ ok: true });
+    const after = await kitchenFileOf(other);
+    expect(after.orders!).toHaveLength(demo.orders!.length + 1);
+    expect(new Set(after.orders!.map((o) => o.title)).size).toBe(
+      new Set([...demo.orders!.map((o) => o.title), 'Was here before']).size,
+    );
+    const told = after.events!.filter((e) => e.order !== null || e.owner !== null);
+    expect(told).toHaveLength(demo.events!.length);
+    const looked = await lookInto(bytesOf(demo), other, null);
+    if (!looked.ok) throw new Error(JSON.stringify(looked));
+    const orders = looked.found.records!.filter((r) => r.section === 'orders');
+    expect(orders.filter((r) => r.is !== 'same')).toEqual([]);
+    expect(await importInto(other, bytesOf(demo), all, null)).toMatchObject({
+      ok: false,
+      message: expect.stringContaining('all of it is here already'),
+    });
+    expect(await kitchenFileOf(other)).toEqual(after);
+  }, 120_000);
+
   it('of any made-up kitchen comes in and goes out as it was', async () => {
     const { kitchenFileOf } = await files();
     const { insertFile } = await import('./insert-file');

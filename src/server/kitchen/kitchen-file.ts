@@ -6,12 +6,13 @@ import { slug } from '../../core/exchange/slug';
 import type { KitchenId } from '../../core/ids/ids';
 import { compareFiles, type FoundRecord } from '../../core/kitchen-file/compare';
 import { starterBlocks } from '../../data/kitchens/starter';
-import { nothingKnown, readKitchenFile, type FileProblem, type Known } from '../../core/kitchen-file/read';
+import { withFixedInstants } from '../../core/kitchen-file/file-instants';
+import { nothingKnown, readKitchenFile, type Known } from '../../core/kitchen-file/read';
 import type { KitchenFile } from '../../core/kitchen-file/shape';
 import { fileText } from '../../core/kitchen-file/write';
 import { database } from '../../data/database';
 import type { KitchenDb } from '../../data/kitchen-db';
-import { PARTS, readContents, type Part } from '../../data/repositories/contents';
+import { PARTS, type Part } from '../../data/repositories/contents';
 import { readKitchens } from '../../data/repositories/kitchens';
 import { now } from '../shared/clock';
 import { FileAnswer } from '../shared/file-answer';
@@ -22,6 +23,7 @@ import { loadKitchen } from '../situation/load-kitchen';
 import { insertFile } from './insert-file';
 import { freeId } from './new-kitchen';
 import { mergeFile, type Chosen } from './merge-file';
+import { storedFile, unwritten } from './stored-file';
 
 /** The one document in a zipped kitchen. */
 const INSIDE = 'kitchen.json';
@@ -60,8 +62,9 @@ export async function kitchenFileOf(
 ): Promise<KitchenFile> {
   const known = await knownIn(db);
   const anchor = date === null ? null : { date, zone: known.zone };
-  const read = readKitchenFile(await readContents(db, parts, anchor), known);
-  if (!read.ok) throw new Error(`The kitchen ${db.kitchen} cannot be written: ${problemWords(read.problems)}`);
+  const stored = await storedFile(db, parts, anchor);
+  const read = readKitchenFile(stored, known);
+  if (!read.ok) throw unwritten(db, stored, read.problems);
   return read.file;
 }
 
@@ -79,9 +82,6 @@ async function knownIn(db: KitchenDb): Promise<Known> {
     blocks: library.blocks,
   };
 }
-
-const problemWords = (problems: readonly FileProblem[]) =>
-  problems.map((p) => (p.path === '' ? p.message : `${p.path}: ${p.message}`)).join(' ');
 
 /** The JSON in what was sent: itself, or in a zip. Refused where it is too large, damaged or something else. */
 export async function openFile(bytes: Uint8Array): Promise<Result<{ value: unknown }>> {
@@ -149,23 +149,30 @@ export async function lookInto(
 ): Promise<Result<{ found: FileContents }>> {
   const read = await readBytes(bytes, into, anchor);
   if (!read.ok) return read;
-  const { file } = read;
+  const { file, anchor: own } = read;
   const counts = Object.fromEntries(
     Object.entries(file).flatMap(([k, v]) => (Array.isArray(v) && v.length > 0 ? [[k, v.length]] : [])),
   );
   const records = into && compareFiles(file, await kitchenFileOf(into));
-  return { ok: true, found: { name: file.kitchen?.name ?? null, anchor: file.anchor, counts, records } };
+  return { ok: true, found: { name: file.kitchen?.name ?? null, anchor: own, counts, records } };
 }
 
+/** A file as it would come in: for a kitchen that is there its times are instants, by the clock of that kitchen. */
 async function readBytes(
   bytes: Uint8Array,
   into: KitchenDb | null,
   anchor: string | null,
-): Promise<Result<{ file: KitchenFile }>> {
+): Promise<Result<{ file: KitchenFile; anchor: string | null }>> {
   const opened = await openFile(bytes);
   if (!opened.ok) return opened;
-  const read = readKitchenFile(opened.value, into ? await knownIn(into) : nothingKnown(starterBlocks), anchor);
-  if (read.ok) return read;
+  const known = into ? await knownIn(into) : nothingKnown(starterBlocks);
+  const read = readKitchenFile(opened.value, known, anchor);
+  if (read.ok) {
+    const own = read.file.anchor;
+    const date = anchor ?? own;
+    const days = date === null ? null : { date, zone: known.zone };
+    return { ok: true, file: into ? withFixedInstants(read.file, days) : read.file, anchor: own };
+  }
   const fields = Object.fromEntries(read.problems.map((p) => [p.path || say`file`, p.message]));
   return refuse(say`This file cannot be taken: nothing of it was.`, fields);
 }
@@ -219,5 +226,5 @@ export async function importInto(
 ): Promise<Kept<{ taken: number }>> {
   const read = await readBytes(bytes, db, anchor);
   if (!read.ok) return read;
-  return mergeFile(db, read.file, chosen, anchor);
+  return mergeFile(db, read.file, chosen);
 }

@@ -1,9 +1,8 @@
 import { say } from '../../core/words/say';
 import type { Build } from '../../core/design/build';
 import type { Formula } from '../../core/formula/formula';
-import { compareFiles } from '../../core/kitchen-file/compare';
-import type { Anchor } from '../../core/kitchen-file/instants';
-import { REGISTER_OF, REGISTER_SECTIONS } from '../../core/kitchen-file/read';
+import { compareFiles, ordersHere } from '../../core/kitchen-file/compare';
+import { REGISTER_OF, REGISTER_SECTIONS } from '../../core/kitchen-file/documents';
 import { renumbered } from '../../core/kitchen-file/renumber';
 import type { KitchenFile } from '../../core/kitchen-file/shape';
 import { buildCodec } from '../../core/stored/build';
@@ -12,15 +11,16 @@ import { REGISTERS, type RegisterName, type Registers } from '../../core/stored/
 import type { KitchenDb } from '../../data/kitchen-db';
 import { insertBuilds, updateBuild } from '../../data/repositories/builds';
 import { keepDesigns } from '../builds/keep-designs';
-import { insertContents, PARTS, readContents } from '../../data/repositories/contents';
+import { insertContents, PARTS } from '../../data/repositories/contents';
 import { entryBody, insertEntries, readEntry, updateEntry } from '../../data/repositories/entries';
-import { appendEvents } from '../../data/repositories/events';
+import { appendEvents, lastEvent } from '../../data/repositories/events';
 import { insertFormulas, updateFormula } from '../../data/repositories/formulas';
 import { readKitchen } from '../../data/repositories/kitchen';
 import { readStored } from '../../data/stored';
 import { planned } from '../plan/replan';
 import { commit } from '../shared/commit';
 import { refuse, type Kept, type Result } from '../shared/result';
+import { storedFile } from './stored-file';
 
 /** What is taken of a file: all that is new, and of what is another here, what is named: “formulas quince-curd”. */
 export interface Chosen {
@@ -31,21 +31,15 @@ export interface Chosen {
 }
 
 /**
- * Takes what was chosen into a kitchen, in one transaction. Formulas that take the place of others become their next version; orders get numbers that
+ * Takes what was chosen of a file whose times are instants into a kitchen, in one transaction. Formulas that take the place of others become their next version; orders get numbers that
  * are free, through everything that names them.
  */
-export async function mergeFile(
-  db: KitchenDb,
-  file: KitchenFile,
-  chosen: Chosen,
-  date: string | null,
-): Promise<Kept<{ taken: number }>> {
+export async function mergeFile(db: KitchenDb, file: KitchenFile, chosen: Chosen): Promise<Kept<{ taken: number }>> {
   const kept = await commit(
     db,
     async (tx): Promise<Result<{ taken: number }>> => {
-      const kitchen = await readKitchen(tx);
-      if (!kitchen) return refuse(say`There is no kitchen yet.`);
-      const here = await readContents(tx, PARTS, null);
+      if (!(await readKitchen(tx))) return refuse(say`There is no kitchen yet.`);
+      const here = await storedFile(tx, PARTS);
       const records = compareFiles(file, here);
       const takes = (section: string, id: string, is: 'new' | 'changed') =>
         chosen.sections.includes(section) &&
@@ -55,11 +49,7 @@ export async function mergeFile(
       for (const section of REGISTER_SECTIONS) taken += await takeEntries(tx, file, section, takes);
       taken += await takeFormulas(tx, file, takes);
       taken += await takeBuilds(tx, file, takes);
-      if (chosen.sections.includes('orders')) {
-        const from = date ?? file.anchor;
-        const anchor: Anchor | null = from === null ? null : { date: from, zone: kitchen.kitchen.zone };
-        taken += await takeOrders(tx, file, here, anchor);
-      }
+      if (chosen.sections.includes('orders')) taken += await takeOrders(tx, file, here);
       return taken > 0
         ? { ok: true, taken }
         : refuse(say`Nothing of this file was chosen, or all of it is here already.`);
@@ -136,12 +126,8 @@ async function takeBuilds(tx: KitchenDb, file: KitchenFile, takes: Takes): Promi
 }
 
 /** Orders that are not here yet, with what was told of them. One that is here stays as it is here, whatever became of it in the file. */
-async function takeOrders(tx: KitchenDb, file: KitchenFile, here: KitchenFile, anchor: Anchor | null): Promise<number> {
-  const isHere = new Set(
-    compareFiles(file, here)
-      .filter((r) => r.section === 'orders' && (r.is === 'same' || r.is === 'changed'))
-      .map((r) => Number(r.id)),
-  );
+async function takeOrders(tx: KitchenDb, file: KitchenFile, here: KitchenFile): Promise<number> {
+  const isHere = ordersHere(file, here);
   const orders = (file.orders ?? []).filter((o) => !isHere.has(o.id));
   const batches = (file.batches ?? []).filter((b) => b.members.every((m) => !isHere.has(m.order)));
   const owners = new Set<string>([...orders.map((o) => `o${o.id}`), ...batches.map((b) => `b${b.id}`)]);
@@ -159,10 +145,11 @@ async function takeOrders(tx: KitchenDb, file: KitchenFile, here: KitchenFile, a
       orders: new Set((here.orders ?? []).map((o) => o.id)),
       batches: new Set((here.batches ?? []).map((b) => b.id)),
       pictures: new Set((here.pictures ?? []).map((p) => p.id)),
-      lastEvent: Math.max(0, ...(here.events ?? []).map((e) => e.id)),
+      // What was taken before the orders has been told of already.
+      lastEvent: await lastEvent(tx),
     },
   );
-  const { format, version, anchor: day } = file;
-  await insertContents(tx, { format, version, anchor: day, kitchen: null, ...fresh }, anchor);
+  const { format, version } = file;
+  await insertContents(tx, { format, version, anchor: null, kitchen: null, ...fresh }, null);
   return orders.length;
 }

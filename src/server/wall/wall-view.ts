@@ -41,13 +41,22 @@ export interface WallView {
   pinches: PinchView[];
   /** What could be undone and done again, in words. */
   edits: { undo: string | null; redo: string | null };
+  /** That the last backup failed, and why. */
+  backup: string | null;
+}
+
+/** What the wall says beside the plan itself. */
+interface Beside {
+  edits: WallView['edits'];
+  /** Why the newest plan could not be made. */
+  trouble: string | null;
+  backup: string | null;
 }
 
 export function wallView(
   situation: Situation,
   plan: PlanRow,
-  edits: WallView['edits'] = { undo: null, redo: null },
-  trouble: string | null = null,
+  { edits, trouble, backup }: Beside = { edits: { undo: null, redo: null }, trouble: null, backup: null },
 ): WallView {
   const { kitchen, minute } = situation;
   const reading = readingOf(plan);
@@ -83,5 +92,6 @@ export function wallView(
     toAgree: soon.map(({ order, title, what, by, over }) => ({ order, title, what, by: dayText(by), over })),
     pinches: pinchViews(situation, plan),
     edits,
+    backup,
   };
 }

@@ -6,6 +6,7 @@ import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import { useState } from 'react';
+import type { BackupView } from '@/server/kitchen/backups';
 import { useInKitchen } from '../kitchens/in-kitchen';
 import { useKitchen } from '../kitchens/kitchen-provider';
 import { Page } from '../parts/page';
@@ -18,7 +19,7 @@ const PARTS = [
 ];
 
 /** A kitchen taken out in one file of an open format, and brought in again, whole or in parts. */
-export function FileSection({ backup }: { backup: { text: string; old: boolean } }) {
+export function FileSection({ backup }: { backup: BackupView }) {
   const within = useInKitchen();
   const kitchen = useKitchen();
   const [parts, setParts] = useState(PARTS.map((p) => p.key));
@@ -31,6 +32,12 @@ export function FileSection({ backup }: { backup: { text: string; old: boolean }
       <Box sx={{ mb: 2, color: backup.old ? 'var(--zl-tightText)' : 'inherit' }}>
         <span aria-hidden>{backup.old ? '▲' : '●'}</span> {backup.text}
       </Box>
+      {backup.trouble && (
+        <Box role="alert" sx={{ mb: 2, color: 'var(--zl-missesText)' }}>
+          <span aria-hidden>■</span> {backup.trouble}{' '}
+          {say`It is tried again every half hour; until then, take the file out below and keep it elsewhere.`}
+        </Box>
+      )}
       <Box component="section" aria-label={say`Take out`} sx={{ mb: 4 }}>
         <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 0.5 }}>{say`Take out`}</Box>
         <Box sx={{ display: 'grid', mb: 1 }}>

@@ -44,6 +44,11 @@ export function PhoneWall({
       <p className={`zl-phone-headline zl-tone-${headline.tone}`}>
         <span aria-hidden>{TONE_SHAPES[headline.tone]}</span> {headline.text}
       </p>
+      {view.backup && (
+        <p className="zl-phone-headline zl-tone-misses">
+          <span aria-hidden>■</span> <KitchenLink href="/kitchen/file">{view.backup}</KitchenLink>
+        </p>
+      )}
       {needing.length > 0 && (
         <Part name={say`Needs a look`}>
           {needing.map((l) => (

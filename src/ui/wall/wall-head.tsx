@@ -173,6 +173,15 @@ function Pinching({ view, onShow, problems, onProblem }: WallHeadProps) {
           <span aria-hidden>▢</span> {say`${view.toAgree.length} to agree`}
         </KitchenLink>
       )}
+      {view.backup && (
+        <KitchenLink
+          href="/kitchen/file"
+          style={{ color: 'var(--zl-missesText)', whiteSpace: 'nowrap' }}
+          title={view.backup}
+        >
+          <span aria-hidden>■</span> {say`no backup`}
+        </KitchenLink>
+      )}
       {problems > 0 && (
         <button type="button" onClick={() => onProblem(1)} title={say`The next that needs a look (P)`}>
           {say`next of ${problems} ›`}

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { loadBuilds } from '@/server/builds/build-pages';
-import { backupAge } from '@/server/kitchen/backups';
+import { backupView } from '@/server/kitchen/backups';
 import { loadChanges } from '@/server/kitchen/changes';
 import { inSection, SECTION_NAMES, setsFor } from '@/server/kitchen/kitchen-sections';
 import { loadKitchenSettings } from '@/server/kitchen/kitchen-settings';
@@ -59,7 +59,7 @@ export default async function Page({ params }: InKitchen<{ section: string }>) {
       return settings ? <KitchenPage view={settings} /> : notFound();
     }
     case 'file':
-      return <FileSection backup={backupAge(db)} />;
+      return <FileSection backup={backupView(db)} />;
     case 'tables':
       return <TablesSection />;
     case 'changes':
