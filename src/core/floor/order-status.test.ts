@@ -77,6 +77,10 @@ describe('how an order stands', () => {
     expect(status(planOf(both), ready(500))).toEqual({ state: 'holds', spare: 100, overdue: null });
     expect(status(planOf(both), ready(540))).toEqual({ state: 'holds', spare: 60, overdue: null });
     expect(status(planOf(both), ready(541))).toEqual({ state: 'tight', spare: 59, overdue: null });
+    // Another search can find it far later than the plan has it: what is to spare is the plan's own, and never a lateness without its sign.
+    const early = planOf(both.map((s) => (s.id === 'a.collect' ? at('a.collect', 520) : s)));
+    expect(status(early, ready(600 + 1363))).toEqual({ state: 'holds', spare: 80, overdue: null });
+    expect(status(planOf(both), ready(601))).toEqual({ state: 'tight', spare: 0, overdue: null });
     expect(status(planOf(both), ready(500), 101)).toEqual({ state: 'tight', spare: 100, overdue: null });
     expect(status(planOf(both), ready(null))).toEqual({ state: 'holds', spare: null, overdue: null });
     expect(status(planOf(both), [])).toEqual({ state: 'holds', spare: null, overdue: null });

@@ -39,6 +39,8 @@ export function orderStatus(
     const reason = overdue ? say`“${overdue.step}” is ${durationText(overdue.minutes)} overdue` : null;
     return { state: 'misses', late, reason };
   }
-  const spare = earliest === null ? null : pickup - Math.max(earliest, standing?.earliest ?? earliest);
+  // The plan is one way to have it ready, whatever another search found: what is to spare is never less than nothing.
+  const soonest = earliest === null || !standing ? earliest : Math.min(earliest, standing.handOver);
+  const spare = soonest === null ? null : pickup - Math.max(soonest, standing?.earliest ?? soonest);
   return { state: overdue || (spare !== null && spare < tightBelow) ? 'tight' : 'holds', spare, overdue };
 }

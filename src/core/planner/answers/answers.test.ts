@@ -5,6 +5,7 @@ import { decidingSteps, explainOrder } from './explain-order';
 import { loadsOf } from '../../plan-reading/loads';
 import type { Plan, PlannedStep } from '../../planning-format/plan';
 import type { Problem } from '../../planning-format/problem';
+import { readyTimes } from './ready-times';
 import { solve } from '../solve';
 import { generateProblem } from '../testing/generate';
 import { twoCakes } from '../testing/two-cakes';
@@ -136,6 +137,23 @@ describe('why an order cannot leave earlier', () => {
       }
     }
     expect(chains).toBeGreaterThan(50);
+  });
+});
+
+describe('when an order could be ready', () => {
+  it('is never after the plan hands it over, on made-up kitchens', () => {
+    let sooner = 0;
+    for (const seed of seeds(1, 12)) {
+      const { problem, plan } = planned({ cakes: 14, seed, days: 2 });
+      for (const { order, ready } of readyTimes(problem, plan)) {
+        const { collect } = problem.orders.find((o) => o.id === order)!;
+        const handOver = plan.steps.find((s) => s.id === collect);
+        if (!handOver) continue;
+        expect([order, ready! <= handOver.start]).toEqual([order, true]);
+        if (ready! < handOver.start) sooner++;
+      }
+    }
+    expect(sooner).toBeGreaterThan(50);
   });
 });
 

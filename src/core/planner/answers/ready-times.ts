@@ -8,7 +8,10 @@ import type { Timetable } from '../table/timetable';
 /** How early an order could be ready, and the steps that decide it. */
 export interface ReadyTime {
   order: string;
-  /** Minute at which it could be handed over if it were begun now, all else as planned; null if it cannot be made. */
+  /**
+   * Minute at which it could be handed over if it were begun now, all else as planned; never after the plan hands it over. Null if it cannot be
+   * made.
+   */
   ready: number | null;
   /** Steps of that earliest way, from the hand-over back, each bound to the next without slack. */
   chain: { step: string; start: number; end: number }[];
@@ -23,22 +26,25 @@ export interface ReadyTime {
 export function readyTimes(problem: Problem, plan: Plan, look: () => unknown = () => null): ReadyTime[] {
   const { model, table, earlier } = planOnTable(problem, plan);
   const ready: ReadyTime[] = [];
+  /** Takes an order as it stands on the table, where that is the earliest so far. */
+  const take = (best: Map<number, ReadyTime>, o: number) => {
+    const { id, collect } = problem.orders[o]!;
+    const last = model.stepIndex.get(collect)!;
+    if (!table.placed[last] || (best.get(o)?.ready ?? Infinity) <= table.start[last]!) return;
+    best.set(o, { order: id, ready: table.start[last]!, chain: chainTo(table, last) });
+  };
   for (const group of model.groups) {
     look();
+    // A way is known already: the plan's own. To begin at once can hold up what another batch of the order needs.
+    const best = new Map<number, ReadyTime>();
+    for (const o of group.orders) take(best, o);
     const before = table.record(group);
     table.removeGroup(group);
-    const best = new Map<number, ReadyTime>();
     for (const choices of combinations(table, group)) {
       group.routes.forEach((r, i) => (table.choice[r] = choices[i]!));
       const done = placeSteps(table, group, { direction: 'earliest', prefer: earlier.prefer, noise: () => 0 });
       if (!done.ok) continue;
-      for (const o of group.orders) {
-        const collect = model.stepIndex.get(problem.orders[o]!.collect)!;
-        if (!table.placed[collect]) continue;
-        const time = table.start[collect]!;
-        if ((best.get(o)?.ready ?? Infinity) <= time) continue;
-        best.set(o, { order: problem.orders[o]!.id, ready: time, chain: chainTo(table, collect) });
-      }
+      for (const o of group.orders) take(best, o);
       table.removeGroup(group);
     }
     table.removeGroup(group, true);
