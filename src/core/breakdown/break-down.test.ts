@@ -9,7 +9,8 @@ import type { CakeOrder } from './cake-order';
 import type { Build } from '../design/build';
 import { formsOfBuild } from './forms-of-build';
 import { makeProblem } from '../situation/make-problem';
-import { allergensOf, totalGrams } from '../formula/scale';
+import { totalGrams } from '../formula/scale';
+import { allergensOf, ingredientsWithin } from '../formula/within';
 import { SCHOOLS } from '../formula/schools';
 import { readProblem } from '../planning-format/read-problem';
 import { starterBuilds } from '../../data/kitchens/starter';
@@ -342,9 +343,10 @@ describe('the library', () => {
       }
       if (/sugar|caramel/i.test(f.family))
         expect(f.steps.some((s) => s.caution?.includes('sugar'))).toBe(!/icing|paste/i.test(f.family));
-      const egg = f.lines.some((l) => kitchen.ingredients.get(l.ingredient)!.egg);
-      expect(allergensOf(f, kitchen.ingredients).some((a) => a.allergen === 'egg')).toBe(
-        egg || f.lines.some((l) => /flower-paste|royal/.test(l.ingredient)),
+      const within = ingredientsWithin(f, kitchen.formulas);
+      const egg = within.some((l) => kitchen.ingredients.get(l.ingredient)!.egg);
+      expect(allergensOf(f, kitchen.ingredients, kitchen.formulas).some((a) => a.allergen === 'egg')).toBe(
+        egg || within.some((l) => /flower-paste|royal/.test(l.ingredient)),
       );
     },
   );

@@ -3,7 +3,7 @@ import { fc, runs } from '../testing/chance';
 import { demoEquipment, demoLibrary } from '../../data/kitchens/demo-parts';
 import { starterBuilds } from '../../data/kitchens/starter';
 import type { Formula } from '../formula/formula';
-import { allergensOf } from '../formula/scale';
+import { allergensOf } from '../formula/within';
 import { orderId } from '../ids/ids';
 import { checkPlan } from '../plan-check/check-plan';
 import { readProblem } from '../planning-format/read-problem';

@@ -6,7 +6,8 @@ import { convertGelatine, gelatineSheets, POWDER_WATER, type SheetGrade } from '
 import { bakersPercentages } from '../formula/percentages';
 import { roundLines } from '../formula/rounding';
 import { clashesOf } from '../formula/allergen-clash';
-import { allergensOf, scaleToScarce, scaleToTotal, scaleToYield, totalGrams, yieldGrams } from '../formula/scale';
+import { scaleToScarce, scaleToTotal, scaleToYield, totalGrams, yieldGrams } from '../formula/scale';
+import { allergensOf } from '../formula/within';
 import { SUBSTITUTIONS, substitute } from '../formula/substitutions';
 import { alcoholByVolume, syrup, syrupDensity } from '../formula/syrup';
 import { convertYeast, type Yeast } from '../formula/yeast';
@@ -47,7 +48,11 @@ export const formulaCalculators: Calculator[] = [
     fields: { lines: lines() },
     results: { base: [say`Per cent of`, ''], lines: [say`Lines`, ''], total: [say`Total`, 'g'] },
     run: ({ lines: given }, { kitchen }) => {
-      const { base, lines: percent } = bakersPercentages(given, withFlours(given, kitchen.ingredients));
+      const { base, lines: percent } = bakersPercentages(
+        { lines: given },
+        withFlours(given, kitchen.ingredients),
+        new Map(),
+      );
       return {
         base,
         lines: rows(percent, (i) => ({ percent: percent[i]!.percent * 100 })),
@@ -294,7 +299,7 @@ export const formulaCalculators: Calculator[] = [
       const unknown = given.filter((l) => !kitchen.ingredients.has(l.ingredient)).map((l) => l.ingredient);
       if (unknown.length > 0) throw new CannotCalculate(`The library does not know: ${unknown.join(', ')}.`);
       refuseUnlisted(avoid);
-      const found = allergensOf({ lines: given }, kitchen.ingredients);
+      const found = allergensOf({ lines: given }, kitchen.ingredients, new Map());
       return {
         allergens: found.map((a): CalcValue => ({ allergen: a.allergen, from: a.from })),
         clashes: clashesOf(found, avoid as Allergen[]).map((a) => a.allergen),

@@ -1,7 +1,7 @@
 import { canReplace } from '../breakdown/amounts/components';
 import type { Design } from '../design/design';
 import { formulaOf } from '../design/design';
-import { allergensOf } from '../formula/scale';
+import { allergensOf } from '../formula/within';
 import type { Allergen, Formula, Ingredient } from '../formula/formula';
 import { roleAt, type Place } from './place';
 

@@ -1,7 +1,7 @@
 import type { Design } from '../design/design';
 import { formulaOf } from '../design/design';
 import { canReplace } from '../breakdown/amounts/components';
-import { allergensOf } from '../formula/scale';
+import { allergensOf } from '../formula/within';
 import type { Allergen, Formula, Ingredient } from '../formula/formula';
 
 /** A part that brings what its eaters must not get, and formulas that could take its place everywhere. */

@@ -2,7 +2,7 @@ import { fc, runs } from '../testing/chance';
 import { onTheCake } from '../breakdown/amounts/amount';
 import { cakeGrams, finishedGrams } from '../breakdown/amounts/weight';
 import { breakDown } from '../breakdown/break-down';
-import { allergensOf } from '../formula/scale';
+import { allergensOf } from '../formula/within';
 import { orderId } from '../ids/ids';
 import { readProblem } from '../planning-format/read-problem';
 import { solve } from '../planner/solve';

@@ -54,19 +54,20 @@ describe('eggs', () => {
 
 describe('baker’s percentages', () => {
   it('are of the flour, and go back to weights', () => {
-    const { base, lines } = bakersPercentages(dough, ingredients);
+    const { base, lines } = bakersPercentages({ lines: dough }, ingredients, new Map());
     expect(base).toBe('flour');
     expect(lines.map((l) => Number((l.percent * 100).toFixed(1)))).toEqual([100, 62, 18, 20.6, 1.8]);
     expect(lines.map((l) => l.percent * 500)).toEqual(dough.map((l) => expect.closeTo(l.grams, 9)));
   });
   it('of nothing are none', () => {
-    expect(bakersPercentages([{ ingredient: 'milk', grams: 0 }], ingredients)).toEqual({
+    expect(bakersPercentages({ lines: [{ ingredient: 'milk', grams: 0 }] }, ingredients, new Map())).toEqual({
       base: 'total',
       lines: [{ ingredient: 'milk', grams: 0, percent: 0 }],
+      parts: [],
     });
   });
   it('are of the total where there is no flour', () => {
-    const { base, lines } = bakersPercentages(dough.slice(1), ingredients);
+    const { base, lines } = bakersPercentages({ lines: dough.slice(1) }, ingredients, new Map());
     expect(base).toBe('total');
     expect(lines.reduce((sum, l) => sum + l.percent, 0)).toBeCloseTo(1, 12);
   });

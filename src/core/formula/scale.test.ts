@@ -1,6 +1,7 @@
 import { fc } from '../testing/chance';
 import { onTheScale } from '../measure/show-quantity';
-import { allergensOf, scaleToTotal, scaleToYield, totalGrams, yieldGrams } from './scale';
+import { scaleToTotal, scaleToYield, totalGrams, yieldGrams } from './scale';
+import { allergensOf } from './within';
 import type { Ingredient } from './formula';
 
 const curd = {
@@ -47,7 +48,7 @@ it('allergens come with the ingredients that bring them', () => {
     ['yolk', { id: 'yolk', name: 'Egg yolk', allergens: ['egg'], density: null }],
     ['butter', { id: 'butter', name: 'Butter', allergens: ['milk'], density: null }],
   ]);
-  expect(allergensOf(curd, known)).toEqual([
+  expect(allergensOf(curd, known, new Map())).toEqual([
     { allergen: 'egg', from: ['Egg yolk'] },
     { allergen: 'milk', from: ['Butter'] },
   ]);
@@ -58,5 +59,5 @@ it('allergens come with the ingredients that bring them', () => {
     allergens: [],
     unconfirmed: true,
   });
-  expect(allergensOf(curd, doubtful)).toContainEqual({ allergen: 'not confirmed', from: ['Quince'] });
+  expect(allergensOf(curd, doubtful, new Map())).toContainEqual({ allergen: 'not confirmed', from: ['Quince'] });
 });

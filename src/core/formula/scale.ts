@@ -1,8 +1,7 @@
-import type { Formula, Ingredient, Allergen, FormulaLine, FormulaPart } from './formula';
-import { NOT_CONFIRMED, ROLLED_UP } from './formula';
+import type { Formula, FormulaLine, FormulaPart } from './formula';
 
 /** What goes into a formula. */
-type Filling = Pick<Formula, 'lines' | 'parts'>;
+export type Filling = Pick<Formula, 'lines' | 'parts'>;
 
 /** Grams of all ingredients and of the formulas that go in together. */
 export function totalGrams({ lines, parts = [] }: Filling): number {
@@ -66,38 +65,3 @@ export function scaleToScarce(
   const factor = available / needed;
   return { factor, lines: scaleToTotal(formula, totalGrams(formula) * factor) };
 }
-
-/**
- * Allergens and flags of a formula, in the order of the list, each with the ingredients that bring it; what comes with the formulas that go
- * in is among them.
- */
-export function allergensOf(
-  formula: Filling,
-  ingredients: ReadonlyMap<string, Ingredient>,
-  formulas: ReadonlyMap<string, Filling> = new Map(),
-): { allergen: Allergen; from: string[] }[] {
-  const all = [...new Set(linesWithin(formula, formulas).map((l) => l.ingredient))];
-  return ROLLED_UP.flatMap((allergen) => {
-    const from = all
-      .map((id) => ingredients.get(id))
-      .filter((x): x is Ingredient => x !== undefined && brings(x, allergen))
-      .map((x) => x.name);
-    return from.length > 0 ? [{ allergen, from }] : [];
-  });
-}
-
-/** Lines of a formula and of all that goes into it, at every level; one that is met again on its own way is not entered. */
-function linesWithin(
-  formula: Filling,
-  formulas: ReadonlyMap<string, Filling>,
-  above: readonly string[] = [],
-): FormulaLine[] {
-  const within = (formula.parts ?? []).flatMap(({ formula: id }) => {
-    const part = above.includes(id) ? undefined : formulas.get(id);
-    return part ? linesWithin(part, formulas, [...above, id]) : [];
-  });
-  return [...formula.lines, ...within];
-}
-
-const brings = (i: Ingredient, allergen: Allergen) =>
-  allergen === NOT_CONFIRMED ? (i.unconfirmed ?? false) : i.allergens.includes(allergen);

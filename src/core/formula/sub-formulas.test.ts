@@ -1,7 +1,8 @@
 import { cycleOf } from './cycle';
 import type { Formula } from './formula';
 import { planGaps } from './plan-gaps';
-import { allergensOf, boughtGrams, partsToYield, scaleToYield, totalGrams, yieldGrams } from './scale';
+import { boughtGrams, partsToYield, scaleToYield, totalGrams, yieldGrams } from './scale';
+import { allergensOf } from './within';
 import { usualByFamily } from './usual';
 
 const formula = (more: Partial<Formula>): Formula => ({

@@ -1,7 +1,7 @@
 import { canReplace } from '../../core/breakdown/amounts/components';
 import { formulaOf, type DesignPart } from '../../core/design/design';
 import type { Allergen } from '../../core/formula/formula';
-import { allergensOf } from '../../core/formula/scale';
+import { allergensOf } from '../../core/formula/within';
 import type { LoadedKitchen } from '../situation/load-kitchen';
 
 /** A formula that could make a part. */

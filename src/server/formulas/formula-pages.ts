@@ -9,7 +9,8 @@ import { EMPTY_LINE } from '../../core/input/formula-line-input';
 import { draftKey, EMPTY_STEP } from '../../core/input/formula-step-input';
 import { ALLERGENS, type Allergen, type Formula, type Ingredient } from '../../core/formula/formula';
 import { compareFormulas, type FormulaDifference } from '../../core/formula/compare-formulas';
-import { allergensOf, totalGrams, yieldGrams } from '../../core/formula/scale';
+import { totalGrams, yieldGrams } from '../../core/formula/scale';
+import { allergensOf, ingredientsWithin, insideOf, type Inside } from '../../core/formula/within';
 import { usualByFamily, type UsualOfFamily } from '../../core/formula/usual';
 import { groupOf } from '../../core/kitchen/item';
 import { STORE_PLACES } from '../../core/kinds/places';
@@ -45,7 +46,9 @@ export async function loadFormulas(db: KitchenDb): Promise<FormulaLineView[] | n
     keeps: { place: body.keeping.place, max: body.keeping.max },
     usedBy: buildsWith(body.id, kitchen),
     retired: body.retired ?? false,
-    ingredients: body.lines.map((l) => kitchen.library.ingredients.get(l.ingredient)?.name ?? l.ingredient),
+    ingredients: ingredientsWithin(body, kitchen.library.formulas).map(
+      (l) => kitchen.library.ingredients.get(l.ingredient)?.name ?? l.ingredient,
+    ),
   }));
 }
 
@@ -60,6 +63,8 @@ export interface FormulaView {
   differences: FormulaDifference[];
   /** Formulas that go into it, by id. */
   formulas: Record<string, string>;
+  /** What is in those, and in what goes into them, at every level, by id. */
+  within: Record<string, Inside>;
   /** Formulas that it goes into. */
   goesInto: { id: string; name: string }[];
   /** Open orders that were planned with another version than the newest. */
@@ -109,6 +114,7 @@ export async function loadFormula(
       .map((o) => ({ id: o.id, title: o.title, version: o.versions[id]! })),
     differences: wanted ? compareFormulas(formula, row.body, (x) => named(x, kitchen)) : [],
     formulas: Object.fromEntries((formula.parts ?? []).map((p) => [p.formula, named(p.formula, kitchen)])),
+    within: Object.fromEntries(insideOf(formula, kitchen.library.formulas)),
     goesInto: kitchen.rows.formulas
       .filter((f) => f.body.parts?.some((p) => p.formula === id))
       .map((f) => ({ id: f.id, name: f.body.name })),

@@ -4,6 +4,7 @@ import { formulasOfPart } from '../../core/design/design';
 import { say } from '../../core/words/say';
 import type { Build } from '../../core/design/build';
 import type { Formula } from '../../core/formula/formula';
+import { allergensOf } from '../../core/formula/within';
 import { newIngredient } from '../../core/kitchen/kept-ingredient';
 import { starterBuilds } from '../../data/kitchens/starter';
 import { starterIngredients } from '../../data/kitchens/starter';
@@ -84,9 +85,12 @@ export async function loadStarterLibrary(db: KitchenDb): Promise<StarterLibrary 
   return {
     formulas: starterFormulas.map((f) => ({
       ...{ id: f.id, name: f.name, family: f.family, story: f.story },
-      lines: f.lines.map((l) => say`${l.grams} g ${ingredients.get(l.ingredient)!.name}`),
+      lines: [
+        ...f.lines.map((l) => say`${l.grams} g ${ingredients.get(l.ingredient)!.name}`),
+        ...(f.parts ?? []).map((p) => say`${p.grams} g ${formulas.get(p.formula)!.name}`),
+      ],
       steps: f.steps.map((s) => ({ name: s.name, minutes: s.minutes.likely })),
-      allergens: [...new Set(f.lines.flatMap((l) => ingredients.get(l.ingredient)!.allergens))],
+      allergens: allergensOf(f, ingredients, formulas).map((a) => a.allergen),
       lacks: lacks(skillsOf(f)),
       here: kitchen.library.formulas.has(f.id),
     })),

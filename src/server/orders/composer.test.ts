@@ -4,7 +4,7 @@ import type { Design } from '../../core/design/design';
 import { designCodec } from '../../core/stored/design';
 import type { ComposerView } from './composer';
 import { formulaOf } from '../../core/design/design';
-import { allergensOf } from '../../core/formula/scale';
+import { allergensOf } from '../../core/formula/within';
 import { openDemoKitchen, orderCalled, sendTo } from '../testing/demo-kitchen';
 
 const kitchen = await openDemoKitchen();

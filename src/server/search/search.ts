@@ -1,3 +1,4 @@
+import { ingredientsWithin } from '../../core/formula/within';
 import { skillNames } from '../../core/kitchen/person';
 import { counted } from '../../core/measure/counted';
 import { say, terms } from '../../core/words/say';
@@ -111,9 +112,12 @@ const commands = (): Omit<Found, 'group'>[] => [
 export async function loadSearch(db: KitchenDb): Promise<Found[]> {
   const kitchen = await loadKitchen(db);
   if (!kitchen) return [];
-  const { ingredients } = kitchen.library;
+  const { ingredients, formulas } = kitchen.library;
   const bodies = kitchen.rows.formulas.map((f) => f.body);
-  const uses = (id: string) => bodies.filter((b) => b.lines.some((l) => l.ingredient === id)).length;
+  const within = new Map(
+    bodies.map((b) => [b.id, [...new Set(ingredientsWithin(b, formulas).map((l) => l.ingredient))]]),
+  );
+  const uses = (id: string) => [...within.values()].filter((list) => list.includes(id)).length;
   return [
     ...commands().map((c): Found => ({ group: say`Do`, ...c })),
     ...(await readOpenOrders(db)).map((o): Found => ({
@@ -127,7 +131,10 @@ export async function loadSearch(db: KitchenDb): Promise<Found[]> {
     })),
     ...bodies.map((body): Found => ({
       ...{ group: say`Formulas`, label: body.name, detail: body.family, href: `/formulas/${body.id}` },
-      words: body.lines.map((l) => ingredients.get(l.ingredient)?.name ?? '').join(' '),
+      words: within
+        .get(body.id)!
+        .map((id) => ingredients.get(id)?.name ?? '')
+        .join(' '),
     })),
     ...[...ingredients.values()].map((i): Found => ({
       ...{ group: say`Ingredients`, label: i.name, href: `/kitchen/ingredients/${i.id}` },

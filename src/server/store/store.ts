@@ -1,5 +1,5 @@
 import { ALLERGENS } from '../../core/formula/formula';
-import { allergensOf } from '../../core/formula/scale';
+import { allergensOf } from '../../core/formula/within';
 import { ALL_PLACES } from '../../core/kinds/places';
 import { lastDay } from '../../core/store/goes-in';
 import { isTaken, shortOf } from '../../core/store/free';

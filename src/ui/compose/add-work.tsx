@@ -10,7 +10,7 @@ import type { Space } from '@/core/compose/place';
 import { withBlock } from '@/core/compose/edits/blocks';
 import { withUndecided } from '@/core/compose/edits/undecided';
 import type { Design } from '@/core/design/design';
-import { allergensOf } from '@/core/formula/scale';
+import { allergensOf } from '@/core/formula/within';
 import type { Allergen } from '@/core/formula/formula';
 import { say } from '@/core/words/say';
 

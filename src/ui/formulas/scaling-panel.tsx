@@ -22,7 +22,7 @@ export function ScalingPanel({ view, scaled }: { view: FormulaView; scaled: Scal
   const scales = (Object.keys(NAMES) as Scale[]).filter(
     (k) => k !== 'tins' || (view.figures.batter && view.moulds.length > 0),
   );
-  const { base, lines: percent } = bakersPercentages(scaled.lines, known);
+  const { base, ...percent } = bakersPercentages(scaled, known, new Map(Object.entries(view.within)));
   return (
     <Box component="section" aria-label={say`Scaling`}>
       <ToggleButtonGroup
@@ -146,7 +146,7 @@ export function ScalingPanel({ view, scaled }: { view: FormulaView; scaled: Scal
                     </Box>
                   )}
                 </td>
-                <td className="n">{(percent[i]!.percent * 100).toFixed(1)}</td>
+                <td className="n">{(percent.lines[i]!.percent * 100).toFixed(1)}</td>
               </tr>
             );
           })}
@@ -161,7 +161,7 @@ export function ScalingPanel({ view, scaled }: { view: FormulaView; scaled: Scal
                 </KitchenLink>
                 {p.note && <span style={{ color: 'var(--zl-muted)' }}>{`, ${p.note}`}</span>}
               </td>
-              <td className="n" />
+              <td className="n">{(percent.parts[i]!.percent * 100).toFixed(1)}</td>
             </tr>
           ))}
         </tbody>

@@ -6,7 +6,7 @@ import Checkbox from '@mui/material/Checkbox';
 import Chip from '@mui/material/Chip';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import { eggLedger } from '@/core/formula/eggs';
-import { allergensOf } from '@/core/formula/scale';
+import { allergensOf } from '@/core/formula/within';
 import { SUBSTITUTIONS } from '@/core/formula/substitutions';
 import { showQuantity } from '@/core/measure/show-quantity';
 import type { FormulaView } from '@/server/formulas/formula-pages';
@@ -64,7 +64,7 @@ export function WithoutPanel({ view, scaled }: { view: FormulaView; scaled: Scal
 }
 
 function Allergens({ scaled, view }: { scaled: Scaled; view: FormulaView }) {
-  const now = allergensOf({ lines: scaled.lines }, scaled.known);
+  const now = allergensOf(scaled, scaled.known, new Map(Object.entries(view.within)));
   const gone = view.allergens.filter((a) => !now.some((n) => n.allergen === a.allergen));
   return (
     <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75 }}>

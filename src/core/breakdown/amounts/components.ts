@@ -1,5 +1,6 @@
 import { mixLimits } from '../mix-limits';
-import { allergensOf, scaleToYield } from '../../formula/scale';
+import { scaleToYield } from '../../formula/scale';
+import { allergensOf } from '../../formula/within';
 import { chosen, belongs, type Choices } from '../../formula/schools';
 import type { Formula } from '../../formula/formula';
 import { compile } from '../../design/compile';

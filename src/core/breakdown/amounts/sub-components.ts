@@ -1,5 +1,6 @@
 import { say } from '../../words/say';
-import { allergensOf, partsToYield, scaleToYield } from '../../formula/scale';
+import { partsToYield, scaleToYield } from '../../formula/scale';
+import { allergensOf } from '../../formula/within';
 import type { Kitchen } from '../kitchen';
 import { mixLimits } from '../mix-limits';
 import { grams } from '../steps/words';
