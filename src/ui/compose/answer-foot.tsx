@@ -32,6 +32,8 @@ interface AnswerFootProps {
 export function AnswerFoot({ answered, reckoned, missing, larger, takes, saving, onPickup, onSave }: AnswerFootProps) {
   const { answer, refused, asking } = answered;
   const { sums, problems } = reckoned;
+  // Nobody takes an order by the answer to another one.
+  const waits = saving || asking || problems.length > 0 || missing !== null;
   return (
     <Box className="zl-compose-foot">
       <Box role="status" sx={{ flex: '1 1 0', minWidth: 0 }}>
@@ -86,19 +88,14 @@ export function AnswerFoot({ answered, reckoned, missing, larger, takes, saving,
         </Button>
       )}
       <Box className="zl-compose-acts">
-        <Button
-          variant="contained"
-          size="large"
-          disabled={saving || problems.length > 0 || missing !== null}
-          onClick={() => onSave(false)}
-        >
+        <Button variant="contained" size="large" disabled={waits} onClick={() => onSave(false)}>
           {saving ? say`Planning…` : TAKES[takes]}
         </Button>
         {takes !== 'change' && (
           <Button
             color="secondary"
             size="small"
-            disabled={saving || problems.length > 0 || missing !== null}
+            disabled={waits}
             onClick={() => onSave(true)}
           >{say`and another cake`}</Button>
         )}

@@ -72,7 +72,7 @@ export function Composer({ view }: { view: ComposerView }) {
     },
     older,
   );
-  const { design, change, isChanged, kitchen, reckoned, place, choose } = composed;
+  const { design, cake, change, beginAnew, isChanged, kitchen, reckoned, place, choose } = composed;
   const until = agreeBy(values.pickup, view.earliest);
   const form = useMemo(
     () => ({
@@ -84,7 +84,7 @@ export function Composer({ view }: { view: ComposerView }) {
     [values, design, stored],
   );
   const asked = askedWith(form);
-  const answered = useAnswer(id, beginning || reckoned.problems.length > 0 ? null : asked.form);
+  const answered = useAnswer(id, beginning || reckoned.problems.length > 0 ? null : asked.form, cake);
   const { left, forget, takeUp } = useKeptDraft(
     `zl-composed ${within('/orders')} ${id ?? 'new'} ${opened}`,
     { values, design },
@@ -102,7 +102,7 @@ export function Composer({ view }: { view: ComposerView }) {
     setHasCake(true);
     for (const [name, value] of Object.entries(by.values))
       setValue(name as FieldPath<OrderForm>, value as never, { shouldDirty: true });
-    change(() => openUntil(by.design, until));
+    beginAnew(openUntil(by.design, until));
   });
 
   const save = async (more: boolean) => {
@@ -187,7 +187,7 @@ export function Composer({ view }: { view: ComposerView }) {
           name={left && (left.values.title || say`A new cake`)}
           onTakeUp={() => {
             reset(left!.values, { keepDefaultValues: true });
-            change(() => left!.design);
+            beginAnew(left!.design);
             setBeginning(false);
             setHasCake(true);
             takeUp();

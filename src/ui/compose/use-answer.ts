@@ -27,29 +27,33 @@ const LOST: Refused = { message: say`The server did not answer. It is asked agai
 
 /**
  * Whether the order can be made, asked anew whenever something of it has changed and stood for a moment. One question is on its way at a time: what
- * changes meanwhile is asked with the next, so that a drag does not leave a row of trials behind it. Null asks nothing.
+ * changes meanwhile is asked with the next, so that a drag does not leave a row of trials behind it. Null asks nothing. What was said of another
+ * `cake` is said no more.
  */
-export function useAnswer(id: number | null, form: OrderForm | null): Answered {
-  const wanted = form && JSON.stringify(form);
+export function useAnswer(id: number | null, form: OrderForm | null, cake: number): Answered {
+  // The cake goes with the question, so that its answer is known to be of it.
+  const wanted = form && JSON.stringify({ cake, form });
   const settled = useSettled(wanted, STANDS);
   const onItsWay = useRef(false);
-  const [known, setKnown] = useState<{ of: string } & Omit<Answered, 'asking'>>({
-    of: '',
+  const [known, setKnown] = useState<{ of: string; cake: number } & Omit<Answered, 'asking'>>({
+    ...{ of: '', cake },
     answer: null,
     refused: null,
   });
   useEffect(() => {
     if (settled === null || settled === known.of || onItsWay.current) return;
     onItsWay.current = true;
-    void answerOrderAction(id, JSON.parse(settled) as OrderForm)
+    const question = JSON.parse(settled) as { cake: number; form: OrderForm };
+    void answerOrderAction(id, question.form)
       .then((r) => (r.ok ? { answer: r.answer, refused: null } : { answer: null, refused: refusedBy(r) }))
       .catch(() => ({ answer: null, refused: LOST }))
       .then((answered) => {
         onItsWay.current = false;
-        setKnown({ of: settled, ...answered });
+        setKnown({ of: settled, cake: question.cake, ...answered });
       });
   }, [id, settled, known.of]);
-  return { answer: known.answer, refused: known.refused, asking: wanted !== null && known.of !== wanted };
+  const { answer, refused } = known.cake === cake ? known : { answer: null, refused: null };
+  return { answer, refused, asking: wanted !== null && known.of !== wanted };
 }
 
 const refusedBy = ({ message, fields = {} }: { message: string; fields?: Record<string, string> }): Refused => ({

@@ -29,7 +29,7 @@ export function useComposed(first: Design, answers: Parameters<typeof useSums>[2
     return { ...answer, formulas: answer.formulas.map((f) => own.get(f.id) ?? f) };
   }, [answer, older]);
   const kitchen = useMemo(() => (sent ? inBrowser(sent) : null), [sent]);
-  const reckoned = useSums(sent ?? undefined, design, answers);
+  const reckoned = useSums(sent ?? undefined, history, answers);
 
   useEffect(() => {
     const keys = (e: KeyboardEvent) => {

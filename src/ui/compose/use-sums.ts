@@ -22,24 +22,30 @@ export interface Reckoned {
 
 const NOTHING: Reckoned = { sums: null, problems: [], failed: null, ms: null };
 
-/** What a design comes to, reckoned in a worker; nothing until the kitchen is there. */
-export function useSums(kitchen: ComposerKitchen | undefined, design: Design, answers: Answers): Reckoned {
+/** What a design comes to, reckoned in a worker; nothing until the kitchen is there, and nothing of another cake. */
+export function useSums(
+  kitchen: ComposerKitchen | undefined,
+  { design, cake }: { design: Design; cake: number },
+  answers: Answers,
+): Reckoned {
   const worker = useRef<Worker | null>(null);
-  const asked = useRef(0);
-  const [known, setKnown] = useState<Reckoned>(NOTHING);
+  const asked = useRef({ number: 0, cake });
+  const [known, setKnown] = useState({ ...NOTHING, cake });
 
   useEffect(() => {
     if (!kitchen) return;
     const own = new Worker(new URL('./sums.worker.ts', import.meta.url), { type: 'module' });
     const tell = (message: ToSums) => own.postMessage(message);
     own.onmessage = ({ data }: MessageEvent<SumsAnswer>) => {
-      if (data.asked !== asked.current) return;
-      setKnown((before) => {
+      const { number, cake: of } = asked.current;
+      if (data.asked !== number) return;
+      setKnown((last) => {
+        const before = last.cake === of ? last : { ...NOTHING, cake: of };
         if ('failed' in data) return { ...before, failed: data.failed };
         const { sums, ms } = data;
         const failed = null;
         return 'pieces' in sums
-          ? { sums, problems: sums.problems, failed, ms }
+          ? { sums, problems: sums.problems, failed, ms, cake: of }
           : { ...before, problems: sums.problems, failed, ms };
       });
     };
@@ -54,9 +60,10 @@ export function useSums(kitchen: ComposerKitchen | undefined, design: Design, an
   const sent = JSON.stringify(answers);
   useEffect(() => {
     if (!kitchen) return;
-    const next: ToSums = { asked: ++asked.current, design, answers: JSON.parse(sent) as Answers };
+    asked.current = { number: asked.current.number + 1, cake };
+    const next: ToSums = { asked: asked.current.number, design, answers: JSON.parse(sent) as Answers };
     worker.current?.postMessage(next);
-  }, [kitchen, design, sent]);
+  }, [kitchen, design, cake, sent]);
 
-  return known;
+  return known.cake === cake ? known : NOTHING;
 }
