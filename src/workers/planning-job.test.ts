@@ -1,6 +1,7 @@
 import { checkPlan } from '../core/plan-check/check-plan';
 import { generateProblem } from '../core/planner/testing/generate';
 import { slip } from '../core/planner/testing/slip';
+import type { OrderId } from '../core/ids/ids';
 import type { Plan } from '../core/planning-format/plan';
 import type { Problem } from '../core/planning-format/problem';
 import { simulate } from '../core/planner/answers/simulate';
@@ -41,6 +42,23 @@ describe('what a planning thread does', () => {
     const start = new Map(plan.steps.map((s) => [s.id, s.start]));
     const stayed = again.steps.filter((s) => start.get(s.id) === s.start).length;
     expect(stayed).toBeGreaterThan(again.steps.length / 2);
+  });
+
+  it('finds a changed order another place where it would be late in its own, as it does for a new one', () => {
+    for (const [seed, order, earlier] of [
+      [3, 'o8', 360],
+      [19, 'o3', 360],
+    ] as const) {
+      const whole = generateProblem({ cakes: 12, seed, days: 3 });
+      const plan = planned({ problem: whole, seconds: 1e6, rounds: 150 });
+      expect(plan.score).toMatchObject({ unplaced: 0, lateness: 0 });
+      const orders = whole.orders.map((o) => (o.id === order ? { ...o, pickup: o.pickup - earlier } : o));
+      const wanted = { problem: { ...whole, orders }, before: { plan, waits: [] }, seconds: 1e6, rounds: 150 };
+      expect(planned(wanted).score.lateness).toBeGreaterThan(60);
+      const again = planned({ ...wanted, anew: [order as OrderId] });
+      expect(again.score).toMatchObject({ unplaced: 0, lateness: 0 });
+      expect(checkPlan(wanted.problem, again).errors).toEqual([]);
+    }
   });
 
   it('shifts what is kept free to where the days need it, if it has the rounds for that', () => {

@@ -9,7 +9,9 @@ import type { SearchOptions } from '../core/planner/model/search-options';
 import { replan } from '../core/planner/replanning/replan';
 import { simulate, type SimulateOptions, type Simulation } from '../core/planner/answers/simulate';
 import { solve } from '../core/planner/solve';
-import { planToHold } from '../core/situation/plan-to-hold';
+import type { OrderId } from '../core/ids/ids';
+import { costOf } from '../core/planning-format/plan';
+import { planToHold, type PlannedToHold } from '../core/situation/plan-to-hold';
 import type { Margins } from '../core/situation/free-minutes';
 import type { ToHold } from '../core/situation/problem-of';
 import type { Concessions, PlanBefore } from '../core/situation/give-way';
@@ -32,6 +34,11 @@ export interface PlanningRequest {
   freely?: boolean;
   /** Rounds of improvement at most. */
   rounds: number;
+  /**
+   * Orders that have been changed: where keeping them where they were makes something late, they are also placed as new ones are, and the better of the
+   * two is taken.
+   */
+  anew?: readonly OrderId[];
 }
 
 /** A plan of the problem that `given` names, with what was given up of what was wanted; or why there is none. */
@@ -46,26 +53,50 @@ const ROUNDS_A_LAP = 150;
 export function runPlanningJob(request: PlanningRequest, now: () => number): PlanningAnswer {
   const read = readProblem(request.problem);
   if (!read.ok) return read;
-  const { hold = null, seconds, rounds, before, thorough = false, freely = false, enough } = request;
+  const { before, anew = [] } = request;
+  const kept = planFrom(read.problem, request, before, now);
+  const best =
+    before && anew.length > 0 && pinches(kept, before)
+      ? better(kept, planFrom(read.problem, request, without(before, read.problem, anew), now))
+      : kept;
+  const { solved, given, margins } = best;
+  if (!solved.ok) return solved;
+  return { ok: true, plan: solved.plan, ready: readyTimes(given.problem, solved.plan), given, margins };
+}
+
+/** Something is later, or left out, that was not. */
+const pinches = ({ solved }: PlannedToHold, { plan }: PlanBefore) =>
+  !solved.ok || solved.plan.score.unplaced > plan.score.unplaced || solved.plan.score.lateness > plan.score.lateness;
+
+/** The first, unless less is left out or late in the other. */
+function better(first: PlannedToHold, other: PlannedToHold): PlannedToHold {
+  if (!first.solved.ok || !other.solved.ok) return first.solved.ok ? first : other;
+  const worth = ({ unplaced, lateness }: Plan['score']) => costOf(unplaced, lateness, 0);
+  return worth(other.solved.plan.score) < worth(first.solved.plan.score) ? other : first;
+}
+
+/** A plan that has never heard of some orders: they are placed as new ones are. */
+function without({ plan, waits }: PlanBefore, problem: Problem, orders: readonly string[]): PlanBefore {
+  const own = new Set(problem.steps.filter((s) => s.order !== null && orders.includes(s.order)).map((s) => s.id));
+  return { plan: { ...plan, steps: plan.steps.filter((s) => !own.has(s.id)) }, waits };
+}
+
+function planFrom(problem: Problem, request: PlanningRequest, before: PlanBefore | null, now: () => number) {
+  const { hold = null, seconds, rounds, thorough = false, freely = false, enough } = request;
   let begun = now();
   const stop = () => now() - begun >= seconds;
   // Half of the rounds for a plan, the others for what the days say of it.
   const laps = hold ? Math.floor(rounds / 2 / ROUNDS_A_LAP) : 0;
-  const { solved, given, margins } = planToHold(
-    { problem: read.problem, hold, before, laps: laps > 0 ? laps : null, stop },
-    (problem, from, lap) => {
-      // Each time that something has to be given up it begins anew.
-      if (lap === 0) begun = now();
-      const options = {
-        ...{ seed: 1 + lap, rounds: lap > 0 ? ROUNDS_A_LAP : rounds - laps * ROUNDS_A_LAP, thorough, freely },
-        ...{ stop, seconds: () => now() - begun },
-        enough: enough === undefined ? undefined : () => stop() || now() - begun >= enough,
-      };
-      return from ? replan(problem, from, options) : solve(problem, options);
-    },
-  );
-  if (!solved.ok) return solved;
-  return { ok: true, plan: solved.plan, ready: readyTimes(given.problem, solved.plan), given, margins };
+  return planToHold({ problem, hold, before, laps: laps > 0 ? laps : null, stop }, (wanted, from, lap) => {
+    // Each time that something has to be given up it begins anew.
+    if (lap === 0) begun = now();
+    const options = {
+      ...{ seed: 1 + lap, rounds: lap > 0 ? ROUNDS_A_LAP : rounds - laps * ROUNDS_A_LAP, thorough, freely },
+      ...{ stop, seconds: () => now() - begun },
+      enough: enough === undefined ? undefined : () => stop() || now() - begun >= enough,
+    };
+    return from ? replan(wanted, from, options) : solve(wanted, options);
+  });
 }
 
 /** What can be asked of a plan beside a new one. */

@@ -62,6 +62,35 @@ describe('an order', () => {
     expect((await view()).parts.find((p) => p.role === 'filling')!.computed).toBeNull();
   });
 
+  it('stands after a change as the trial said it would, and as if it were planned again', async () => {
+    const { answerOrder } = await import('./answer-order');
+    const { replan } = await import('../plan/replan');
+    const { loadWall } = await import('../wall/wall');
+    const says = new Set<string>();
+    for (const [title, pickup] of [
+      ['Orchard wedding', '2027-05-21T16:00'],
+      ['Rowing eight', '2027-05-21T10:00'],
+      ['Varga anniversary', '2027-05-21T09:00'],
+    ] as const) {
+      const id = await orderCalled(title);
+      const { form, version } = (await loadOrderForm(kitchen.db, id))!;
+      const typed = { ...form.values, pickup };
+      const answered = await answerOrder(kitchen.db, id, typed);
+      if (!answered.ok) throw new Error(answered.message);
+      const { status } = answered.answer;
+      const changed = await changeOrder(kitchen.db, id, version, typed);
+      expect(changed).toMatchObject({ ok: true, planned: true });
+      const stands = async () => (await loadWall(kitchen.db))!.ladders.find((l) => l.order === id)!.status;
+      const late = (s: typeof status) => (s.state === 'misses' ? s.late : 0);
+      const saved = await stands();
+      expect([title, late(saved)]).toEqual([title, late(status)]);
+      await replan(kitchen.db, 'a test looks for more', { thorough: true });
+      expect([title, late(await stands()) > late(saved) - 15]).toEqual([title, true]);
+      says.add(saved.state);
+    }
+    expect(says.size).toBeGreaterThan(1);
+  });
+
   it('keeps what was set by hand when it is edited, as long as the build is the same', async () => {
     const id = await orderCalled('Tollgate vegan');
     const { form, version } = (await loadOrderForm(kitchen.db, id))!;

@@ -77,7 +77,7 @@ export async function changeOrder(
     return { ok: true, id };
   });
   if (!kept.ok) return kept;
-  return { ok: true, id, planned: await planned(db, say`${form.title} was changed`) };
+  return { ok: true, id, planned: await planned(db, say`${form.title} was changed`, { anew: [orderId(id)] }) };
 }
 
 export type OrderAdjustment = Partial<
@@ -111,7 +111,7 @@ export async function adjustOrder(
     return { ok: true, title: before.title };
   });
   if (!kept.ok) return kept;
-  return { ok: true, planned: await planned(db, say`${kept.title} was changed`) };
+  return { ok: true, planned: await planned(db, say`${kept.title} was changed`, { anew: [orderId(id)] }) };
 }
 
 /** Leaves these optional parts of an order out, and makes all others. */

@@ -3,6 +3,7 @@ import { orderId } from '../../core/ids/ids';
 import type { OrderForm } from '../../core/input/order-input';
 import type { Breakdown } from '../../core/breakdown/breakdown';
 import { withOrder } from '../../core/situation/break-down-orders';
+import type { Problem } from '../../core/planning-format/problem';
 import { problemOf } from '../../core/situation/problem-of';
 import { say } from '../../core/words/say';
 import type { KitchenDb } from '../../data/kitchen-db';
@@ -24,7 +25,7 @@ export interface TriedOrder {
   /** With the draft among its orders. */
   situation: Situation;
   planned: Extract<Awaited<ReturnType<typeof planInThread>>, { ok: true }> & {
-    problem: ReturnType<typeof problemOf>['problem'];
+    problem: Problem;
   };
   status: OrderStatus;
   /** Other orders that could not be ready any more. */
@@ -53,11 +54,13 @@ export async function tryOrder(
     ...(await offersFor(db, kitchen, { ...own, ...read.fields })),
   };
   const situation = withOrder(now, draft);
-  const { problem } = problemOf(situation);
+  // As it is planned once it is saved: what is said here is what comes.
+  const { problem, hold } = problemOf(situation);
   const known = plan && { plan: plan.plan, waits: plan.stood };
-  const answer = await planInThread(db.kitchen, { problem, before: known, ...limits }, 'trials');
+  const anew = id === null ? [] : [orderId(id)];
+  const answer = await planInThread(db.kitchen, { ...{ problem, hold, before: known, anew }, ...limits }, 'trials');
   if (!answer.ok) return refuse(answer.problems.map((p) => p.message).join(' '));
-  const planned = { ...answer, problem };
+  const planned = { ...answer, problem: answer.given.problem };
   const { tightBelow } = kitchen.library.coefficients;
   const asked = { tightBelow, minute: now.minute };
   const statusOf = (order: number) => orderStatus(planned, now.states, orderId(order), asked);

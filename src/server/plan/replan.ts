@@ -1,4 +1,4 @@
-import type { KitchenId } from '../../core/ids/ids';
+import type { KitchenId, OrderId } from '../../core/ids/ids';
 import type { KitchenDb } from '../../data/kitchen-db';
 import { readPlan, readPlanOf, thinPlans, type PlanRow } from '../../data/repositories/plans';
 import { tellChanged } from '../shared/live';
@@ -18,6 +18,8 @@ export interface HowToReplan {
   changed?: boolean | undefined;
   /** The plan to keep to, by its number; else the newest. */
   like?: number | undefined;
+  /** Orders that somebody has changed: they need not stay where they were. */
+  anew?: readonly OrderId[] | undefined;
 }
 
 /** What came of planning again: the plan, null without a kitchen; or why there is none. */
@@ -60,6 +62,7 @@ export function replan(db: KitchenDb, reason: string, how: HowToReplan = {}): Pr
       thorough: how.thorough || before.thorough,
       changed: how.changed || before.changed,
       like: how.like ?? before.like,
+      anew: [...new Set([...(before.anew ?? []), ...(how.anew ?? [])])],
     };
     if (!s.running) void run(db, s);
   });
@@ -129,7 +132,7 @@ async function replanAndSave(db: KitchenDb, reason: string, how: HowToReplan): P
     const kept = old ?? previous;
     const answer = await planInThread(db.kitchen, {
       ...{ problem, hold, before: kept && { plan: kept.plan, waits: kept.stood } },
-      ...limits,
+      ...{ anew: how.anew ?? [], ...limits },
     });
     if (!answer.ok) throw new Error(answer.problems.map((p) => p.message).join(' '));
     const saved = await savePlan(db, {
