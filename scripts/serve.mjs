@@ -27,7 +27,10 @@ if (rest.includes('--fresh')) {
   if (!demo) fail('--fresh is for the demo only: your own data is not thrown away by a flag.');
   rmSync(env.ZEST_DATA, { recursive: true, force: true });
 }
-const port = process.env.PORT ?? '3000';
+const port = process.env.PORT || '3000';
+// What is no port must not be announced as an address.
+if (!/^\d{1,5}$/.test(port) || Number(port) < 1 || Number(port) > 65_535)
+  fail(`PORT is “${port}”: it must be a whole number from 1 to 65535.`);
 const host = process.env.HOST ?? '127.0.0.1';
 // Programs of this machine ask it here; its pages may be asked for under other names.
 env.ZEST_ADDRESS = `http://127.0.0.1:${port}`;

@@ -3,6 +3,7 @@ import path from 'node:path';
 import { ALL } from '../core/testing/chance';
 import type { Door } from './shared/door';
 import { openKitchenOfFew, plansSettled } from './testing/demo-kitchen';
+import { PAGES } from './testing/pages';
 import { MALFORMED, spoilt, spoiltInTurn, WELL_ASKED, WELL_MADE } from './testing/malformed';
 
 const kitchen = await openKitchenOfFew();
@@ -60,6 +61,12 @@ describe('every way in is a door', () => {
     expect(others).toEqual(['api/[...rest]/route.ts', 'k/[kitchen]/api/live/route.ts'].map(path.normalize));
     const text = handed.map((f) => readFileSync(path.join('src', 'app', f), 'utf8')).join('\n');
     for (const name of Object.keys(GETS)) expect(text).toContain(`answerGet('${name}', GETS`);
+  });
+  it('every page is one that malformed addresses are tried at', () => {
+    const pages = readdirSync('src/app', { recursive: true, encoding: 'utf8' }).filter(
+      (f) => path.basename(f) === 'page.tsx',
+    );
+    expect(Object.keys(PAGES).sort()).toEqual(pages.map((f) => f.split(path.sep).join('/')).sort());
   });
   it('has something well made to be spoilt', () => {
     expect(Object.keys(WELL_MADE).sort()).toEqual(Object.keys(POSTS).sort());
@@ -123,6 +130,9 @@ describe('what is no request of ours', () => {
     ['a door of Object’s own', 404, () => send('toString', '{}')],
     ['a form', 415, () => send('replan', 'a=b', { 'content-type': 'application/x-www-form-urlencoded' })],
     ['no JSON', 400, () => send('replan', '{')],
+    ['a field that every object has', 400, () => send('tick', '{"key":"a","ticked":true,"valueOf":1}')],
+    ['one within a field', 400, () => send('tick', '{"key":{"toString":null},"ticked":true}')],
+    ['one in an address', 400, () => ask('pull-list', { hasOwnProperty: '1' } as never)],
     ['a write without a key', 400, () => send('replan', '{}', { 'idempotency-key': '' })],
     ['a key with a letter too many', 400, () => send('replan', '{}', { 'idempotency-key': 'a b c d e f g' })],
     ['a foreign origin', 403, () => send('replan', '{}', { origin: 'http://elsewhere.example' })],
@@ -132,7 +142,7 @@ describe('what is no request of ours', () => {
     ['more than can be read', 413, () => send('calculate', JSON.stringify({ name: 'x', input: 'y'.repeat(300_000) }))],
   ])('%s: %d', async (_, status, sent) => {
     const response = await sent();
-    expect([response.status, (await response.json()) as object]).toEqual([
+    expect([response.status, (await response.json()) as object]).toMatchObject([
       status,
       { ok: false, message: expect.stringMatching(/^[A-Z].*\.$/) },
     ]);

@@ -2,6 +2,7 @@ import { request as httpRequest } from 'node:http';
 import path from 'node:path';
 import { seededRandom } from '../../src/core/planner/model/random';
 import { MALFORMED, spoilt, WELL_ASKED, WELL_MADE } from '../../src/server/testing/malformed';
+import { PAGES as EVERY_PAGE } from '../../src/server/testing/pages';
 import { serveKitchen } from '../e2e/kitchen-server.mjs';
 
 const REQUESTS = 5000;
@@ -29,27 +30,7 @@ const ADDRESSES: Record<keyof typeof WELL_ASKED, (asked: Record<string, string>)
   'kitchen-file': (x) => `/k/demo/api/kitchen-file?${new URLSearchParams(x)}`,
   templates: (x) => `/k/demo/api/templates?${new URLSearchParams(x)}`,
 };
-const PAGES = [
-  ...[
-    '/orders/#',
-    '/orders/#/edit',
-    '/orders/new?build=#&portions=#&pickup=#&size=#&swaps=#&avoid=#&with=#&copy=#',
-    '/formulas/#',
-    '/formulas/#/edit',
-    '/builds/#',
-    '/builds/new?from=#',
-    '/kitchen/work/#',
-    '/kitchen/work/new?like=#',
-  ],
-  ...[
-    '/formulas/quince-curd?version=#',
-    '/bench/#',
-    '/pull-list?day=#&days=#',
-    '/pull-list?day=#&day=#',
-    '/workbench?calc=#',
-    '/#',
-  ],
-];
+const PAGES = Object.values(EVERY_PAGE).flat();
 /** Addresses as a careless program writes them: not encoded at all. */
 const RAW = ['%ff', '%00', '%', '%zz', '..%2f..%2fetc', '%E0%A4%A', '%2e%2e/', 'a\u00e9'];
 

@@ -59,8 +59,8 @@ export async function loadComposer(
 ): Promise<ComposerView | 'no builds' | null> {
   const loaded = await loadOrderForm(db, id, draft);
   const kitchen = await loadKitchen(db);
-  const order = id === null ? null : await readOrder(db, id);
   if (!loaded || !kitchen) return null;
+  const order = id === null ? null : await readOrder(db, id);
   const builds = buildsInUse(kitchen);
   if (order === null && builds.length === 0) return 'no builds';
   const { form, version, title } = loaded;

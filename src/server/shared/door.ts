@@ -52,15 +52,22 @@ export function writing<S extends Schema, Out extends Result, Where = KitchenDb>
 
 export const LOOK_AGAIN = say`Some fields need another look.`;
 
+/** What came in and no door could ever read: that is not a form with something wrong in it. Null where it is none of that. */
+export function oddInput(raw: unknown): Extract<Result, { ok: false }> | null {
+  const odd = plainProblem(raw);
+  if (odd) return refuse(odd.message, odd.path === '' ? undefined : { [odd.path]: odd.message });
+  if (typeof raw !== 'object' || raw === null || Array.isArray(raw))
+    return refuse(say`This must be an object with named fields.`);
+  return null;
+}
+
 /** What came in, read by a door's schema: typed, or refused beside the fields that are wrong. */
 export function readInput<In>(
   door: Pick<Door<In>, 'schema' | 'strict'>,
   raw: unknown,
 ): { ok: true; input: In } | Extract<Result, { ok: false }> {
-  const odd = plainProblem(raw);
-  if (odd) return refuse(odd.message, odd.path === '' ? undefined : { [odd.path]: odd.message });
-  if (typeof raw !== 'object' || raw === null || Array.isArray(raw))
-    return refuse(say`This must be an object with named fields.`);
+  const odd = oddInput(raw);
+  if (odd) return odd;
   try {
     // Where a value was found wrong in the program helps nobody, and costs more than finding it.
     const how = { abortEarly: false, strict: door.strict, disableStackTrace: true };

@@ -4,7 +4,7 @@ import type { Schema } from 'yup';
 import { refuse, type Result } from './result';
 import { hostAllowed, sameSite } from './allowed-hosts';
 import { underKey } from './commit';
-import { readInput, type Door } from './door';
+import { oddInput, readInput, type Door } from './door';
 import { onlyKitchen, openKitchen } from './open-kitchen';
 import { serverKey } from '../../data/folder-lock';
 import type { KitchenDb } from '../../data/kitchen-db';
@@ -204,6 +204,8 @@ async function open(
 ): Promise<Response> {
   const begun = performance.now();
   try {
+    const odd = oddInput(sent);
+    if (odd) return Response.json(odd, { status: 400 });
     const read = readInput(door, sent);
     if (!read.ok) return Response.json(read, { status: 422 });
     const answer = await run(read.input);
@@ -225,7 +227,11 @@ function troubleOf(error: unknown): { status: number; message: string } {
   const text = errorTexts(error);
   if (/ENOSPC|No space left|disk full|53100/i.test(text))
     return { status: 507, message: say`The disk is full: nothing of this was kept. Make room, then send it again.` };
-  if (/ECONNREFUSED|ECONNRESET|EPIPE|Connection terminated|57P0[123]|08\d{3}|timeout exceeded/i.test(text))
+  if (
+    /ECONNREFUSED|ECONNRESET|EPIPE|Connection terminated|terminating connection|not queryable|after calling end|PGlite is clos|57P0\d|25P0[34]|08\d{3}|timeout exceeded/i.test(
+      text,
+    )
+  )
     return {
       status: 503,
       message: say`The database does not answer: nothing of this was confirmed. Try again in a moment.`,

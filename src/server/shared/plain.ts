@@ -9,6 +9,13 @@ const MOST_DEPTH = 12;
 const MOST_ENTRIES = 2000;
 const MOST_VALUES = 30_000;
 
+/** What every object has by itself: whoever asks one with a field of such a name for its text gets an error. */
+const OWN_OF_OBJECTS: ReadonlySet<string> = new Set([
+  ...Object.getOwnPropertyNames(Object.prototype),
+  'then',
+  'toJSON',
+]);
+
 /**
  * Looks through JSON that came in for what no field of ours ever holds: letters that a database cannot keep, lists without end, boxes in
  * boxes. Null where there is nothing of that.
@@ -24,8 +31,9 @@ export function plainProblem(value: unknown): Problem | null {
     if (entries.length > MOST_ENTRIES) return { path, message: say`At most ${MOST_ENTRIES} entries.` };
     for (const [key, entry] of entries) {
       const at = path === '' ? key : `${path}.${key}`;
-      const problem =
-        key === '__proto__' ? { path: at, message: say`No field is called this.` } : textProblem(key, path);
+      const problem = OWN_OF_OBJECTS.has(key)
+        ? { path: at, message: say`No field is called this.` }
+        : textProblem(key, path);
       const found = problem ?? look(entry, at, depth + 1);
       if (found) return found;
     }

@@ -181,6 +181,7 @@ export const MALFORMED: unknown[] = [
   ...[null, true, 0, -1, 0.5, 1e308, -1e308, 2_147_483_648, 9_007_199_254_740_993, ''],
   ...['x', ' ', '\0', 'a\0b', '\ud800', '\u202e', "'; drop table orders; --", '__proto__', 'constructor', 'toString'],
   ...['2126-05-22T12:00', '0000-00-00T00:00', '-1', 'NaN', '1e999', '../../etc', '%ff', 'y'.repeat(5000)],
+  ...['valueOf', 'toString', 'constructor', 'hasOwnProperty', 'then', 'toJSON'].map((own) => ({ [own]: 1 })),
   ...[[], {}, [null], [[]], [{}], { id: 1 }, { length: 1e9 }, deep(20), Array.from({ length: 3000 }, () => 0)],
 ];
 
@@ -209,5 +210,7 @@ export function* spoilt(good: unknown, bad: unknown, depth = 3): Generator<unkno
     const rest = Object.entries(good);
     for (const [key] of rest) yield Object.fromEntries(rest.filter(([k]) => k !== key));
     yield { ...good, unheardOf: bad };
+    // A field of its own that is called as what every object has.
+    if (typeof bad === 'object' && bad !== null && !Array.isArray(bad)) yield { ...good, ...bad };
   }
 }
