@@ -7,7 +7,7 @@ import type { DesignProblem } from './design-problem';
 const MOST = { pieces: 40, times: 400, inside: 80, blocks: 100, parts: 100, span: 2000, height: 1000, grams: 200_000 };
 
 /** What of a design is beyond all measure, before anything is reckoned of it. */
-export function limitProblems({ pieces, blocks, parts }: Design): DesignProblem[] {
+export function limitProblems({ pieces, blocks, parts, waits = [] }: Design): DesignProblem[] {
   const problems: DesignProblem[] = [];
   const most = (path: string, has: number, allowed: number) => {
     if (!(has <= allowed)) problems.push({ path, message: say`At most ${allowed}.` });
@@ -30,10 +30,23 @@ export function limitProblems({ pieces, blocks, parts }: Design): DesignProblem[
     for (const height of [p.ringHeight, p.dummy, p.madeOf?.height])
       if (height !== undefined) most(`pieces.${i}`, height, MOST.height);
   });
-  for (const { path, value } of numbersOf({ pieces, blocks, parts }, ''))
+  for (const { path, value } of numbersOf({ pieces, blocks, parts, waits }, ''))
     if (!Number.isFinite(value) || Math.abs(value) > MOST.grams)
       problems.push({ path, message: say`This number is beyond all measure.` });
-  return problems;
+    else if (value < 0) problems.push({ path, message: say`A number, 0 or more.` });
+  return [...problems, ...shareProblems({ pieces, blocks, parts }, '')];
+}
+
+/** Shares of something that are more than the whole of it, or nothing; so much *for each gram* of something may be more. */
+function shareProblems(value: unknown, path: string): DesignProblem[] {
+  if (typeof value !== 'object' || value === null) return [];
+  const { share, rule } = value as { share?: unknown; rule?: unknown };
+  const wrong = typeof share === 'number' && rule !== 'share' && (share <= 0 || share > 1 + 1e-6);
+  const own = wrong
+    ? [{ path: `${path}.share`, message: say`A share of the batch: more than 0 and at most all of it.` }]
+    : [];
+  const within = Object.entries(value).flatMap(([k, v]) => shareProblems(v, path === '' ? k : `${path}.${k}`));
+  return [...own, ...within];
 }
 
 /** Every number in a value, with its place. */

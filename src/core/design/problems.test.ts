@@ -37,6 +37,42 @@ describe('what cannot be about a design', () => {
       'parts.3.made: There is no ingredient “stardust”.',
     ]);
   });
+  it('amounts: less than nothing, and more than the whole', () => {
+    const inside = (amount: object) => {
+      const [below, , ...above] = good.pieces[0]!.inside;
+      return only({ inside: [below!, { ...soak('soak'), amount }, ...above] });
+    };
+    expect(inside({ grams: -500 })).toEqual(['pieces.0.inside.1.amount.grams: A number, 0 or more.']);
+    const share = 'A share of the batch: more than 0 and at most all of it.';
+    expect(inside({ share: -2 })).toEqual([
+      'pieces.0.inside.1.amount.share: A number, 0 or more.',
+      `pieces.0.inside.1.amount.share: ${share}`,
+    ]);
+    expect(inside({ share: 1.5 })).toEqual([`pieces.0.inside.1.amount.share: ${share}`]);
+    expect(inside({ share: 0.5 })).toEqual([]);
+    const wait = { from: 'stack', to: 'coat', min: -5, max: null, place: null, why: 'x', units: 0 };
+    expect(of({ waits: [wait] })).toEqual(['waits.0.min: A number, 0 or more.']);
+    // So much for each gram of another part may be more than one.
+    const glazed = block('glaze', 'glaze', [take('cream', { rule: 'share', of: 'soak', share: 2 })]);
+    expect(of({ blocks: [...good.blocks, glazed] }).filter((m) => m.includes('share'))).toEqual([]);
+  });
+  it('parts that draw on each other, and pieces that are cut from each other, in a circle', () => {
+    const [layers, cream, syrup] = good.parts;
+    expect(of({ parts: [layers!, { ...cream!, drawsOn: 'soak' }, { ...syrup!, drawsOn: 'cream' }] })).toEqual([
+      'parts.1: It draws on itself: Cream → Soak → Cream.',
+      'parts.2: It draws on itself: Soak → Cream → Soak.',
+    ]);
+    const shares = block('glaze', 'glaze', [take('cream', { rule: 'share', of: 'cream', share: 1 })]);
+    expect(of({ blocks: [...good.blocks, shares] })).toEqual(['parts.1: It draws on itself: Cream → Cream.']);
+    const cut = (key: string, from: string) => ({
+      ...piece(key, round(100), []),
+      madeOf: { pieces: [from], height: 50 },
+    });
+    expect(of({ pieces: [good.pieces[0]!, cut('b', 'c'), cut('c', 'b'), cut('d', 'b')] })).toEqual([
+      'pieces.1.madeOf: It is cut from itself: b → c → b.',
+      'pieces.2.madeOf: It is cut from itself: c → b → c.',
+    ]);
+  });
   it('pieces: no tin of that size, with those that are near', () => {
     expect(only({ form: round(260) })).toEqual([
       'pieces.0.form: There is no tin round 26 cm; round 24 cm or round 28 cm, or cut from a sheet.',

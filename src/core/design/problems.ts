@@ -5,6 +5,7 @@ import type { Design, Piece } from './design';
 import { KINDS } from './kinds/kinds';
 import type { DesignProblem } from './design-problem';
 import { turnsWith } from './lies-said';
+import { circleProblems } from './circles';
 import { limitProblems } from './limits';
 import { measureOf, usesOf } from './uses';
 
@@ -31,6 +32,8 @@ export function cannotBeMade(design: Design, kitchen: DesignKitchen): DesignProb
 export function faultsOf(design: Design, kitchen: Omit<DesignKitchen, 'moulds'>): DesignProblem[] {
   const beyond = limitProblems(design);
   if (beyond.length > 0) return beyond;
+  const circles = circleProblems(design);
+  if (circles.length > 0) return circles;
   return [
     ...partProblems(design, kitchen),
     ...design.pieces.flatMap((p, i) => pieceProblems(p, i, design)),
