@@ -65,7 +65,7 @@ function refused(message: string, fields: Record<string, string> = {}): never {
 }
 
 async function checkFile(name: string): Promise<void> {
-  const { openFile } = await import('../src/server/kitchen/kitchen-file');
+  const { openFile } = await import('../src/workers/read-kitchen-file');
   const opened = await openFile(bytesOf(name));
   if (!opened.ok) refused(opened.message);
   const read = readKitchenFile(opened.value, nothingKnown(starterBlocks));
@@ -129,7 +129,8 @@ async function sendFile({ address, key }: ServerAddress, bytes: Uint8Array): Pro
 /** A folder that nobody has open. What came in is planned at the next start. */
 async function intoFolder(bytes: Uint8Array): Promise<Made> {
   const { importAsKitchen } = await import('../src/server/kitchen/kitchen-file');
-  const made = await importAsKitchen(bytes, values.anchor ?? null, { plans: false });
+  const { readFile } = await import('../src/workers/read-kitchen-file');
+  const made = await importAsKitchen(bytes, values.anchor ?? null, { plans: false, readFile });
   await (await import('../src/data/database')).closeDatabase();
   return made as Made;
 }

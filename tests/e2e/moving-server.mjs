@@ -26,7 +26,10 @@ process.on('disconnect', () => process.exit());
 
 /** All that the application holds hangs on the global object, by names of its own. */
 async function leave() {
-  const threads = [...(globalThis.zestPlanners?.values() ?? []), globalThis.zestCalculator];
+  const threads = [
+    ...(globalThis.zestPlanners?.values() ?? []),
+    ...['zestCalculator', 'zestRecipes', 'zestFiles'].map((n) => globalThis[n]),
+  ];
   for (const thread of threads) await thread?.worker?.terminate();
   await globalThis.zestClose?.();
   for (const name of Object.keys(globalThis)) if (/^zest[A-Z]/.test(name)) delete globalThis[name];

@@ -34,7 +34,10 @@ const PAGES = Object.values(EVERY_PAGE).flat();
 /** Addresses as a careless program writes them: not encoded at all. */
 const RAW = ['%ff', '%00', '%', '%zz', '..%2f..%2fetc', '%E0%A4%A', '%2e%2e/', 'a\u00e9'];
 
-const encoded = (value: unknown) => encodeURIComponent(String(value).toWellFormed()).slice(0, 2000);
+const encoded = (value: unknown) => {
+  const text = typeof value === 'object' ? (JSON.stringify(value) ?? '') : String(value);
+  return encodeURIComponent(text.toWellFormed()).slice(0, 2000);
+};
 
 interface Asked {
   method: string;

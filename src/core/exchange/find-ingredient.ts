@@ -19,18 +19,34 @@ const FILLERS = new Set(['of', 'the', 'fat', 'in', 'a', 'an']);
  * A name that says more than the library's ("cream cheese" beside "Cream") is another ingredient: null.
  */
 export function findIngredient(name: string, ingredients: ReadonlyMap<string, Ingredient>): Found | null {
-  const wanted = words(name).filter((w) => !STATES.has(w));
+  const said = words(name);
+  const wanted = said.filter((w) => !STATES.has(w));
   const all = [...ingredients.values()];
-  const same = all.find((i) => i.id === name.trim().toLowerCase() || alike(words(i.name), words(name)));
+  const called = name.trim().toLowerCase();
+  const as = (list: string[]) => (list.length > 0 ? inOrder(list) : null);
+  const [whole, bare] = [as(said), as(wanted)];
+  const same = all.find((i) => i.id === called || (whole !== null && nameOf(i).sorted === whole));
   if (same) return { ingredient: same, same: true };
-  if (wanted.length === 0) return null;
-  const stated = all.find((i) => alike(words(i.name), wanted));
+  if (bare === null) return null;
+  const stated = all.find((i) => nameOf(i).sorted === bare);
   if (stated) return { ingredient: stated, same: true };
-  const within = all.filter((i) => wanted.every((w) => words(i.name).includes(w)));
+  const within = all.filter((i) => wanted.every((w) => nameOf(i).words.includes(w)));
   return within.length === 1 ? { ingredient: within[0]!, same: false } : null;
 }
 
-const alike = (a: string[], b: string[]) => a.length > 0 && [...a].sort().join(' ') === [...b].sort().join(' ');
+const inOrder = (list: string[]) => [...list].sort().join(' ');
+
+/** The words of an ingredient's name, read once: a file asks for each of them at each of its lines. */
+const names = new WeakMap<Ingredient, { words: string[]; sorted: string }>();
+
+function nameOf(ingredient: Ingredient): { words: string[]; sorted: string } {
+  const known = names.get(ingredient);
+  if (known) return known;
+  const own = words(ingredient.name);
+  const made = { words: own, sorted: inOrder(own) };
+  names.set(ingredient, made);
+  return made;
+}
 
 function words(text: string): string[] {
   return text

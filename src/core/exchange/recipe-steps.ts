@@ -38,10 +38,15 @@ export function readSteps(instructions: ForeignRecipe['instructions'], report: R
   const steps: FormulaStep[] = [];
   const waits: FormulaWait[] = [];
   let pending = null as RestingTime | null;
-  for (const said of instructions) {
+  const keys = new Keys();
+  for (const [i, said] of instructions.entries()) {
+    if (steps.length === MOST_STEPS) {
+      tooMany(instructions.slice(i), report);
+      break;
+    }
     const { work, rest } = apart(said);
     if (work || steps.length === 0) {
-      const step = readStep(work ?? said, steps, report);
+      const step = readStep(work ?? said, keys, report);
       const before = steps.at(-1);
       if (before)
         waits.push({
@@ -98,7 +103,35 @@ function together(rests: RestingTime[]): RestingTime {
   };
 }
 
-function readStep({ name, text, minutes }: Said, before: FormulaStep[], report: ReportLine[]): FormulaStep {
+/** A formula has no more. */
+const MOST_STEPS = 60;
+
+function tooMany(left: readonly Said[], report: ReportLine[]): void {
+  const [first] = left;
+  report.push({
+    text: first!.name || first!.text.slice(0, 80),
+    message: say`A formula has at most ${MOST_STEPS} steps: this and ${left.length - 1} more were not read. Divide it.`,
+  });
+}
+
+/** Keys for steps, each once: the short name, and a number where it has been given already. */
+class Keys {
+  private readonly given = new Set<string>();
+  /** The last number behind each name. */
+  private readonly numbers = new Map<string, number>();
+
+  next(short: string): string {
+    const stem = slug(short).slice(0, 20);
+    let key = slug(short).slice(0, 24) || 'step';
+    let n = this.numbers.get(stem) ?? 1;
+    while (this.given.has(key)) key = `${stem}-${++n}`;
+    this.numbers.set(stem, n);
+    this.given.add(key);
+    return key;
+  }
+}
+
+function readStep({ name, text, minutes }: Said, keys: Keys, report: ReportLine[]): FormulaStep {
   const said = `${name} ${text}`;
   const celsius = ovenHeat(said);
   const told = minutes ?? minutesIn(said);
@@ -107,10 +140,8 @@ function readStep({ name, text, minutes }: Said, before: FormulaStep[], report: 
   const likely = told ?? GUESSED_MINUTES;
   const bakes = celsius !== null && /\b(bake|oven|dry)/i.test(said);
   const short = (name || text.split(/[.;]/)[0]!).trim().slice(0, 40) || 'Step';
-  let key = slug(short).slice(0, 24) || 'step';
-  for (let n = 2; before.some((s) => s.key === key); n++) key = `${slug(short).slice(0, 20)}-${n}`;
   return {
-    key,
+    key: keys.next(short),
     name: short,
     work: bakes ? 'oven' : 'hands',
     minutes: { low: Math.max(1, Math.round(likely * SPREAD.low)), likely, high: Math.round(likely * SPREAD.high) },
@@ -120,7 +151,8 @@ function readStep({ name, text, minutes }: Said, before: FormulaStep[], report: 
 }
 
 /** A step for a recipe that tells none. */
-export const oneStep = (): FormulaStep => readStep({ name: say`Make it`, text: '', minutes: GUESSED_MINUTES }, [], []);
+export const oneStep = (): FormulaStep =>
+  readStep({ name: say`Make it`, text: '', minutes: GUESSED_MINUTES }, new Keys(), []);
 
 /** "at 350 °F", "180C", "gas 4": °C, to the full 5. */
 function ovenHeat(text: string): number | null {

@@ -100,6 +100,21 @@ describe('a recipe', () => {
     expect(f.keeping).toMatchObject({ place: 'fridge', min: 480, why: 'Leave overnight in the fridge' });
     expect(report.map((r) => r.message)).toContain('Read as a wait of 4 h in the fridge, not as work.');
   });
+  it('of thousands of steps or ingredients has as many as a formula may, and says what was not read', () => {
+    const { formula: f, report } = read(
+      Array.from(
+        { length: 5000 },
+        (_, i) => `${i + 1} g dust ${String.fromCharCode(97 + (i % 26))}${'x'.repeat(i % 70)}`,
+      ),
+      Array.from({ length: 5000 }, () => 'Stir for 2 minutes.'),
+    );
+    expect([f.lines.length, f.steps.length, new Set(f.steps.map((s) => s.key)).size]).toEqual([80, 60, 60]);
+    const told = report.map((r) => r.message).filter((m) => m.startsWith('A formula has at most'));
+    expect(told).toEqual([
+      expect.stringMatching(/^A formula has at most 80 ingredients: this and \d+ more were not read/),
+      'A formula has at most 60 steps: this and 4939 more were not read. Divide it.',
+    ]);
+  });
   it('a bake is work of the oven even where it says to cool after it', () => {
     const { formula: f } = read(['100 g butter'], ['Bake at 350F for 30 minutes. Cool for 1 1/2 hours.', 'Slice.']);
     expect(f.steps[0]).toMatchObject({ work: 'oven', minutes: { likely: 30 }, oven: { celsius: 175 } });

@@ -6,6 +6,9 @@ import type { ForeignRecipe, ReportLine } from './foreign-recipe';
 import { oneStep, readSteps } from './recipe-steps';
 import { slug } from './slug';
 
+/** A formula has no more. */
+const MOST_LINES = 80;
+
 export interface ReadRecipe {
   formula: Formula;
   report: ReportLine[];
@@ -25,8 +28,17 @@ export function readRecipe(
   const report: ReportLine[] = [];
   const lines: FormulaLine[] = [];
   const fresh: Ingredient[] = [];
-  for (const text of recipe.ingredients) {
-    const known = new Map([...ingredients, ...fresh.map((i): [string, Ingredient] => [i.id, i])]);
+  const known = new Map(ingredients);
+  const byIngredient = new Map<string, FormulaLine>();
+  for (const [i, text] of recipe.ingredients.entries()) {
+    if (lines.length === MOST_LINES) {
+      const more = recipe.ingredients.length - i - 1;
+      report.push({
+        text,
+        message: say`A formula has at most ${MOST_LINES} ingredients: this and ${more} more were not read. Divide it.`,
+      });
+      break;
+    }
     const read = readIngredientLine(text, known, typing);
     if (!read.ok) {
       report.push({ text: read.text, message: read.message });
@@ -34,13 +46,20 @@ export function readRecipe(
     }
     for (const message of read.guessed) report.push({ text, message });
     const ingredient = read.fresh && { ...read.fresh, id: freeId(read.fresh.id, known) };
-    if (ingredient) fresh.push(ingredient);
+    if (ingredient) {
+      fresh.push(ingredient);
+      known.set(ingredient.id, ingredient);
+    }
     const id = ingredient?.id ?? read.ingredient;
-    const same = lines.find((l) => l.ingredient === id);
+    const same = byIngredient.get(id);
     if (same) {
       report.push({ text, message: say`Named twice: put together with the ${Math.round(same.grams)} g before it.` });
       same.grams += read.grams;
-    } else lines.push({ ingredient: id, grams: read.grams, ...(read.note ? { note: read.note } : {}) });
+    } else {
+      const line = { ingredient: id, grams: read.grams, ...(read.note ? { note: read.note } : {}) };
+      lines.push(line);
+      byIngredient.set(id, line);
+    }
   }
   const { steps, waits, after } = readSteps(recipe.instructions, report);
   if (steps.length === 0) {

@@ -92,6 +92,10 @@ describe('a formula', () => {
     expect(message(await readRecipeFile(kitchen.db, 'x', '{"@type":"Recipe"', 'US'))).toContain('not JSON');
     expect(message(await readRecipeFile(kitchen.db, 'x', '{"a":1}', 'US'))).toContain('no recipe');
     expect(message(await readRecipeFile(kitchen.db, 'x', 'y'.repeat(500_000), 'US'))).toContain('too large');
+    const many = JSON.stringify(Array.from({ length: 501 }, (_, i) => ({ '@type': 'Recipe', name: `R ${i}` })));
+    expect(message(await readRecipeFile(kitchen.db, 'x', many, 'US'))).toContain(
+      '501 recipes in this file; at most 500',
+    );
   });
   it('brings what the library does not have; until its allergens are confirmed, no cake that avoids something may have it', async () => {
     const recipe = JSON.stringify({

@@ -1,14 +1,11 @@
 import { skillNames } from '../../core/kitchen/person';
 import { say } from '../../core/words/say';
 import type { KitchenDb } from '../../data/kitchen-db';
-import { formOf, formulaOf, freshIngredients, type FormulaForm } from '../../core/input/formula-input';
-import { readRecipe } from '../../core/exchange/recipe';
-import type { ForeignRecipe, ReportLine } from '../../core/exchange/foreign-recipe';
-import { asWrittenRow, harmlessRow } from '../../core/exchange/csv-cells';
-import { recipesInRows, recipeToRows } from '../../core/exchange/recipe-csv';
-import { recipesInJsonLd, recipeToJsonLd } from '../../core/exchange/recipe-json-ld';
+import { formulaOf, freshIngredients, type FormulaForm } from '../../core/input/formula-input';
+import { harmlessRow } from '../../core/exchange/csv-cells';
+import { recipeToRows } from '../../core/exchange/recipe-csv';
+import { recipeToJsonLd } from '../../core/exchange/recipe-json-ld';
 import { cycleOf } from '../../core/formula/cycle';
-import { recipeInText } from '../../core/exchange/recipe-text';
 import { slug } from '../../core/exchange/slug';
 import { COUNTRIES, type Country } from '../../core/measure/units';
 import type { Ingredient } from '../../core/formula/formula';
@@ -25,6 +22,8 @@ import { commit } from '../shared/commit';
 import { LOOK_AGAIN } from '../shared/door';
 import { FileAnswer } from '../shared/file-answer';
 import { loadSituation } from '../situation/load-situation';
+import type { ImportedRecipe } from '../../workers/read-recipes';
+import { readRecipesInThread } from './recipes-thread';
 
 const STALE = say`Somebody else has saved this formula since you opened it. Yours is kept here: open it again to see theirs.`;
 
@@ -137,12 +136,6 @@ function freshId(name: string, taken: Set<string>): string {
   return id;
 }
 
-/** A recipe of a file, laid out for the formula form, with what could not be read of it. */
-export interface ImportedRecipe {
-  form: FormulaForm;
-  report: ReportLine[];
-}
-
 /** Larger files are no recipes. Letters. */
 export const LARGEST_RECIPES = 400_000;
 
@@ -157,46 +150,9 @@ export async function readRecipeFile(
   if (!kitchen) return refuse(say`There is no kitchen yet.`);
   if (content.length > LARGEST_RECIPES) return refuse(say`This file is too large for recipes.`);
   const cups = COUNTRIES.includes(country as Country) ? (country as Country) : 'metric';
-  const foreign = foreignRecipes(name, content);
-  if (typeof foreign === 'string') return refuse(foreign);
-  if (foreign.length === 0)
-    return refuse(say`There is no recipe in this file: schema.org JSON-LD or a CSV table is read.`);
-  const { ingredients } = kitchen.library;
-  const typing = { ...kitchen.typing, country: cups };
-  const recipes = foreign.slice(0, 50).map((f) => {
-    const { formula, report, fresh } = readRecipe(f, ingredients, typing);
-    const told = fresh.map(({ id, name }) => ({ id, name, allergens: [], confirmed: false }));
-    return { form: { ...formOf(formula), fresh: told }, report };
-  });
-  return { ok: true, recipes };
-}
-
-/** JSON is tried first; web pages carry it inside a script. What is neither is a table. */
-function foreignRecipes(name: string, content: string): ForeignRecipe[] | string {
-  const scripts = [...content.matchAll(/<script[^>]*application\/ld\+json[^>]*>([\s\S]*?)<\/script>/gi)].map(
-    (m) => m[1]!,
-  );
-  const documents = scripts.length > 0 ? scripts : /^\s*[[{]/.test(content) ? [content] : [];
-  if (documents.length > 0) {
-    try {
-      return documents.flatMap((d) => recipesInJsonLd(JSON.parse(d)));
-    } catch (error) {
-      return say`This is not JSON that can be read: ${(error as Error).message}`;
-    }
-  }
-  const table = Papa.parse<Record<string, string>>(content.trim(), {
-    header: true,
-    skipEmptyLines: true,
-    transformHeader: (h) => h.trim().toLowerCase(),
-  });
-  const columns = table.meta.fields ?? [];
-  const called = name.replace(/\.\w+$/, '');
-  if (columns.includes('amount') && (columns.includes('name') || columns.includes('ingredient')))
-    return recipesInRows(table.data.map(asWrittenRow), called);
-  const typed = recipeInText(content, called);
-  return typed && typed.ingredients.length > 0
-    ? [typed]
-    : say`A table needs at least the columns “name” and “amount”; a text a line with an amount.`;
+  const ingredients = [...kitchen.library.ingredients.values()];
+  const read = await readRecipesInThread({ name, content, ingredients, typing: { ...kitchen.typing, country: cups } });
+  return typeof read === 'string' ? refuse(read) : { ok: true, recipes: read };
 }
 
 /** A formula as a file: JSON-LD or CSV; null where there is none. */

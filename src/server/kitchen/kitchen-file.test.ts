@@ -274,6 +274,11 @@ describe('a kitchen file', () => {
     expect(await look(turned)).toMatchObject({ message: expect.stringContaining('damaged') });
     const other = await new JSZip().file('readme.txt', 'x').generateAsync({ type: 'uint8array' });
     expect(await look(other)).toMatchObject({ message: expect.stringContaining('kitchen.json') });
+    // 60 MB of nothing in 60 kB.
+    const bomb = new JSZip().file('kitchen.json', new Uint8Array(60_000_000).fill(32));
+    const small = await bomb.generateAsync({ type: 'uint8array', compression: 'DEFLATE' });
+    expect(small.length).toBeLessThan(400_000);
+    expect(await look(small)).toMatchObject({ message: 'What is in this zip is larger than 40 MB.' });
     const wrong = async (change: (f: KitchenFile) => void) => (await look(bytesOf(await demoFile(change))))!.fields;
     expect(await wrong((f) => void (f.orders![3]!.pickup = 'soon'))).toHaveProperty(['orders.3.pickup']);
     expect(await wrong((f) => void (f.orders![2]!.build = 'nothing'))).toEqual({

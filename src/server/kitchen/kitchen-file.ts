@@ -1,12 +1,10 @@
 import { say } from '../../core/words/say';
 import JSZip from 'jszip';
 import { DateTime } from 'luxon';
-import { Readable } from 'node:stream';
 import { slug } from '../../core/exchange/slug';
 import type { KitchenId } from '../../core/ids/ids';
 import { compareFiles, type FoundRecord } from '../../core/kitchen-file/compare';
 import { starterBlocks } from '../../data/kitchens/starter';
-import { withFixedInstants } from '../../core/kitchen-file/file-instants';
 import { nothingKnown, readKitchenFile, type Known } from '../../core/kitchen-file/read';
 import type { KitchenFile } from '../../core/kitchen-file/shape';
 import { fileText } from '../../core/kitchen-file/write';
@@ -21,16 +19,14 @@ import { refuse, type Kept, type Result } from '../shared/result';
 import { planned } from '../plan/replan';
 import { loadKitchen } from '../situation/load-kitchen';
 import { insertFile } from './insert-file';
+import { INSIDE } from '../../workers/read-kitchen-file';
+import { readFileInThread } from './file-thread';
 import { freeId } from './new-kitchen';
 import { mergeFile, type Chosen } from './merge-file';
 import { storedFile, unwritten } from './stored-file';
 
-/** The one document in a zipped kitchen. */
-const INSIDE = 'kitchen.json';
 /** Larger files are refused, zipped or not. Bytes. */
 export const LARGEST_FILE = 100_000_000;
-const LARGEST_INSIDE = 400_000_000;
-const MOST_FILES = 5000;
 
 /** Everything of a kitchen in a file of the open format, or parts of it. */
 export async function exportKitchen(
@@ -83,53 +79,6 @@ async function knownIn(db: KitchenDb): Promise<Known> {
   };
 }
 
-/** The JSON in what was sent: itself, or in a zip. Refused where it is too large, damaged or something else. */
-export async function openFile(bytes: Uint8Array): Promise<Result<{ value: unknown }>> {
-  if (bytes.length > LARGEST_FILE) return refuse(say`This file is larger than ${LARGEST_FILE / 1e6} MB.`);
-  const isZip = bytes[0] === 0x50 && bytes[1] === 0x4b;
-  const text = isZip ? await unzipped(bytes) : decodeText(bytes);
-  if (typeof text !== 'string') return text;
-  try {
-    return { ok: true, value: JSON.parse(text) as unknown };
-  } catch {
-    return refuse(say`This is no kitchen file: its JSON ends early or is damaged.`);
-  }
-}
-
-function decodeText(bytes: Uint8Array): string | Result<never> {
-  try {
-    return new TextDecoder('utf-8', { fatal: true }).decode(bytes);
-  } catch {
-    return refuse(say`This is no kitchen file: it is not text.`);
-  }
-}
-
-async function unzipped(bytes: Uint8Array): Promise<string | Result<never>> {
-  try {
-    const zip = await JSZip.loadAsync(bytes, { checkCRC32: true });
-    if (Object.keys(zip.files).length > MOST_FILES) return refuse(say`This zip has more than ${MOST_FILES} files.`);
-    const inside = zip.file(INSIDE);
-    if (!inside) return refuse(say`There is no ${INSIDE} in this zip.`);
-    const text = await readAtMost(new Readable().wrap(inside.nodeStream()), LARGEST_INSIDE);
-    return text ?? refuse(say`What is in this zip is larger than ${LARGEST_INSIDE / 1e6} MB.`);
-  } catch {
-    return refuse(say`This zip is damaged or ends early.`);
-  }
-}
-
-/** Whatever a zip says of its size, no more of it than this is ever unpacked. */
-async function readAtMost(stream: Readable, most: number): Promise<string | null> {
-  const decoder = new TextDecoder('utf-8', { fatal: true });
-  let text = '';
-  let read = 0;
-  for await (const part of stream as AsyncIterable<Buffer>) {
-    read += part.length;
-    if (read > most) return null;
-    text += decoder.decode(part, { stream: true });
-  }
-  return text + decoder.decode();
-}
-
 /** What is in a file, before anything of it is taken. */
 export interface FileContents {
   /** The kitchen that it is of; null where it has only parts. */
@@ -162,28 +111,28 @@ async function readBytes(
   bytes: Uint8Array,
   into: KitchenDb | null,
   anchor: string | null,
+  readFile: typeof readFileInThread = readFileInThread,
 ): Promise<Result<{ file: KitchenFile; anchor: string | null }>> {
-  const opened = await openFile(bytes);
-  if (!opened.ok) return opened;
+  if (bytes.length > LARGEST_FILE) return refuse(say`This file is larger than ${LARGEST_FILE / 1e6} MB.`);
   const known = into ? await knownIn(into) : nothingKnown(starterBlocks);
-  const read = readKitchenFile(opened.value, known, anchor);
-  if (read.ok) {
-    const own = read.file.anchor;
-    const date = anchor ?? own;
-    const days = date === null ? null : { date, zone: known.zone };
-    return { ok: true, file: into ? withFixedInstants(read.file, days) : read.file, anchor: own };
-  }
+  const read = await readFile({ bytes, known, anchor, fixed: into !== null });
+  if (read.ok) return read;
+  if ('message' in read) return refuse(read.message);
   const fields = Object.fromEntries(read.problems.map((p) => [p.path || say`file`, p.message]));
   return refuse(say`This file cannot be taken: nothing of it was.`, fields);
 }
 
-/** Makes a kitchen of a file: all of it, or nothing. Its name is the file’s, or another where that is taken. */
+/**
+ * Makes a kitchen of a file: all of it, or nothing. Its name is the file’s, or another where that is taken.
+ *
+ * @param options.readFile where nobody else waits it can be read without a thread
+ */
 export async function importAsKitchen(
   bytes: Uint8Array,
   anchor: string | null,
-  { plans = true }: { plans?: boolean } = {},
+  { plans = true, readFile }: { plans?: boolean; readFile?: typeof readFileInThread } = {},
 ): Promise<Kept<{ kitchen: KitchenId }>> {
-  const read = await readBytes(bytes, null, anchor);
+  const read = await readBytes(bytes, null, anchor, readFile);
   if (!read.ok) return read;
   const { file } = read;
   if (!file.kitchen)

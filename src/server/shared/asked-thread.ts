@@ -23,6 +23,8 @@ export class AskedThread {
   ask<T>(request: unknown): Promise<T> {
     const worker = (this.worker ??= this.begin());
     const id = ++this.last;
+    // A process stays as long as somebody waits for an answer, and no longer.
+    worker.ref();
     return new Promise<T>((resolve, reject) => {
       this.waiting.set(id, { resolve, reject });
       worker.postMessage({ id, request });
@@ -36,6 +38,7 @@ export class AskedThread {
 
   private tellQuiet(): void {
     if (this.waiting.size > 0) return;
+    this.worker?.unref();
     for (const tell of this.whenQuiet.splice(0)) tell();
   }
 

@@ -8,6 +8,8 @@ import { demoDump } from './demo-dump';
 import type { PostName } from '../doors';
 import type { Result } from '../shared/result';
 import type { Door } from '../shared/door';
+import { readRecipes, type RecipesRequest } from '../../workers/read-recipes';
+import { readFile, type FileRequest } from '../../workers/read-kitchen-file';
 import type { CalculationRequest } from '../../workers/calculator.thread';
 import { answerQuestion, runPlanningJob, type PlanningRequest, type Question } from '../../workers/planning-job';
 
@@ -58,6 +60,9 @@ const calculations = {
   ask: async ({ name, input, context }: CalculationRequest) => calculate(calculatorNamed(name)!, input, context),
 };
 
+const kitchenFiles = { ask: (request: FileRequest) => readFile(structuredClone(request)) };
+const recipes = { ask: async (request: RecipesRequest) => readRecipes(request) };
+
 /**
  * Makes a database the one of the process, on its Thursday morning, for tests of use cases; whatever another test has left in the process is
  * forgotten. Call it before they are imported: the server's clock is read when its module is loaded.
@@ -72,6 +77,8 @@ export function serveDatabase(rows: Db): void {
   held.zestDatabase = Promise.resolve(rows);
   held.zestPlanners = { get: (thread: string) => inOwnThread(thread.slice(thread.indexOf(' of ') + 4)) };
   held.zestCalculator = calculations;
+  held.zestRecipes = recipes;
+  held.zestFiles = kitchenFiles;
 }
 
 /** Open orders that are left in the kitchen of few: some begun, some for later, a tight one, one of two tiers. */

@@ -10,7 +10,7 @@ import { useRouter } from 'next/navigation';
 import { useState, useTransition } from 'react';
 import { COUNTRIES, type Country } from '@/core/measure/units';
 import { onTheScale } from '@/core/measure/show-quantity';
-import type { ImportedRecipe } from '@/server/formulas/formulas';
+import type { ImportedRecipe } from '@/workers/read-recipes';
 import { readRecipeFileAction, saveFormulaAction } from '../actions';
 import { Page } from '../parts/page';
 import { FreshIngredients, type Fresh } from './fresh-ingredients';
