@@ -3,7 +3,7 @@ import { totalGrams, type Filling } from './scale';
 import { ingredientsWithin, type Inside } from './within';
 
 /** A line with its share of the flour (baker's percentage), or of the total where there is no flour. Fractions. */
-export interface PercentLine extends FormulaLine {
+interface PercentLine extends FormulaLine {
   percent: number;
 }
 
