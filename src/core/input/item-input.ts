@@ -254,7 +254,12 @@ export function itemOf<G extends ItemGroup>(
       const read = readMould(words, typing);
       if (!read.ok) return { ok: false, fields: { words: read.message } };
       const { mould } = read;
-      return { ok: true, item: { name: name || mouldName(mould), kind: mouldKind(mould), units, closed, mould } };
+      // A name that only says the old size says the new one.
+      const usual = before?.mould && name.replace(/ \(\d+\)$/, '') === mouldName(before.mould);
+      return {
+        ok: true,
+        item: { name: usual || !name ? mouldName(mould) : name, kind: mouldKind(mould), units, closed, mould },
+      };
     }
     case 'places': {
       const { name, kind, celsius, litres, free } = form as ItemForms['places'];

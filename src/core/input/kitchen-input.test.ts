@@ -89,6 +89,15 @@ describe('things in their forms', () => {
     });
     expect(tin('blue')).toMatchObject({ ok: false, fields: { words: expect.stringContaining('blue') } });
   });
+  it('a tin that is corrected has the name of its new size; one that somebody named keeps its name', () => {
+    const first = itemOf('tins', { name: '', words: 'round 26', units: 2, closed: [] }, null, typing);
+    if (!first.ok) throw new Error('It can be read.');
+    const corrected = (name: string) =>
+      itemOf('tins', { name, words: 'round 28', units: 2, closed: [] }, { ...first.item, name }, typing);
+    expect(corrected('Tins, round 26 cm')).toMatchObject({ item: { name: 'Tins, round 28 cm', kind: 'tin 28 cm' } });
+    expect(corrected('Tins, round 26 cm (2)')).toMatchObject({ item: { name: 'Tins, round 28 cm' } });
+    expect(corrected('The good ones')).toMatchObject({ item: { name: 'The good ones', kind: 'tin 28 cm' } });
+  });
   it('say what is wrong beside the field', async () => {
     const start = (group: ItemGroup) =>
       itemFormOf(

@@ -51,7 +51,8 @@ const PLURAL: Record<MouldUse, string> = {
 
 /** "Tins, round 24 cm", "Tins, round 24 cm, 10 deep". */
 export function mouldName({ use, form, depth }: MouldTraits): string {
-  const size = use === 'ring' ? `${cm(across(form))} cm` : formName(form);
+  const size = use === 'ring' && form.form === 'round' ? `${cm(across(form))} cm` : formName(form);
   const deep = depth === undefined || USUAL_DEPTHS.includes(depth) ? '' : say`, ${cm(depth)} cm deep`;
-  return `${PLURAL[use]}, ${size}${deep}`;
+  const isFrame = use === 'ring' && form.form === 'rectangle';
+  return `${isFrame ? say`Frames` : PLURAL[use]}, ${size}${deep}`;
 }

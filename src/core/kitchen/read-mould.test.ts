@@ -32,9 +32,40 @@ describe('a tin in plain words', () => {
       'round 9 in, 3 in deep, 2 of them',
       { use: 'tin', form: { form: 'round', diameter: 228.6 }, depth: 76.2, owned: 2 },
     ],
+    ['6 round 24, 7 deep', { use: 'tin', form: { form: 'round', diameter: 240 }, depth: 70, owned: 6 }],
+    ['24 round', { use: 'tin', form: { form: 'round', diameter: 240 }, owned: 1 }],
+    ['24 round, 2', { use: 'tin', form: { form: 'round', diameter: 240 }, owned: 2 }],
+    ['24 cm round, 7 deep', { use: 'tin', form: { form: 'round', diameter: 240 }, depth: 70, owned: 1 }],
+    ['24 x 7 round', { use: 'tin', form: { form: 'round', diameter: 240 }, depth: 70, owned: 1 }],
+    ['3 x 15 cm round', { use: 'tin', form: { form: 'round', diameter: 150 }, owned: 3 }],
+    ['3x15cm round', { use: 'tin', form: { form: 'round', diameter: 150 }, owned: 3 }],
+    ['square 20 x2', { use: 'square tin', form: { form: 'square', side: 200 }, owned: 2 }],
+    ['square 20 cm x 2', { use: 'square tin', form: { form: 'square', side: 200 }, owned: 2 }],
+    ['square 20 x 20', { use: 'square tin', form: { form: 'square', side: 200 }, owned: 1 }],
+    ['30x20, 2 of them', { use: 'shaped tin', form: { form: 'rectangle', length: 300, width: 200 }, owned: 2 }],
+    ['springform 26', { use: 'tin', form: { form: 'round', diameter: 260 }, owned: 1 }],
+    ['2 springform pans 26 cm', { use: 'tin', form: { form: 'round', diameter: 260 }, owned: 2 }],
+    ['steel bowl 22', { use: 'shaped tin', form: { form: 'half-sphere', diameter: 220 }, owned: 1 }],
+    ['half sheet pan 18 × 13 in', { use: 'sheet', form: { form: 'rectangle', length: 457.2, width: 330.2 }, owned: 1 }],
+    ['2 half sheets', { use: 'sheet', form: { form: 'rectangle', length: 457, width: 330 }, owned: 2 }],
+    ['frame 30 × 11', { use: 'ring', form: { form: 'rectangle', length: 300, width: 110 }, owned: 1 }],
+    ['4 9-inch rounds, 3 deep', { use: 'tin', form: { form: 'round', diameter: 228.6 }, depth: 76.2, owned: 4 }],
+    ['8" square', { use: 'square tin', form: { form: 'square', side: 203.2 }, owned: 1 }],
     ['Round tin, 240 mm', { use: 'tin', form: { form: 'round', diameter: 240 }, owned: 1 }],
   ])('%s', (text, mould) => {
     expect(read(text)).toEqual(mould);
+  });
+
+  it('has a name that says what it is', () => {
+    const named = (text: string) => {
+      const answer = readMould(text, cm);
+      return answer.ok ? mouldName(answer.mould) : answer.message;
+    };
+    expect(['6 ring 18', 'frame 30 × 11', 'square ring 20'].map(named)).toEqual([
+      'Rings, 18 cm',
+      'Frames, 30 × 11 cm',
+      'Rings, square 20 cm',
+    ]);
   });
 
   it('is in inches where the kitchen measures in inches, and its decimals are the kitchen’s', () => {

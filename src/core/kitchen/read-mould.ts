@@ -1,5 +1,6 @@
 import { say } from '../words/say';
 import { NUMBER, readNumber, tidy, type Decimal } from '../measure/parse-number';
+import { METRIC, type Reading } from '../measure/show-quantity';
 import { FORM_MEASURES, type Form } from '../shape/form';
 import type { MouldTraits } from './item';
 
@@ -7,6 +8,12 @@ import type { MouldTraits } from './item';
 export interface MouldTyping {
   length: 'cm' | 'in';
   decimal: Decimal;
+}
+
+/** How a kitchen that reads so writes the measures of its tins. */
+export function mouldTypingOf(reading: Reading | null): MouldTyping {
+  const { length, decimal = 'ask' } = reading ?? METRIC;
+  return { length, decimal };
 }
 
 export type ReadMould = { ok: true; mould: MouldTraits; owned: number } | { ok: false; message: string };
@@ -24,6 +31,25 @@ const FORMS: readonly [RegExp, Form['form']][] = [
   [/\b(?:rectangles?|rectangular|oblong)\b/i, 'rectangle'],
   [/\b(?:rounds?|circular)\b/i, 'round'],
 ];
+/** What the trade calls some of them, for what they are. */
+const TRADE_FORMS: readonly [RegExp, Form['form']][] = [
+  [/\bspring[- ]?forms?\b/i, 'round'],
+  [/\b(?:steel |mixing )?bowls?\b/i, 'half-sphere'],
+];
+/** Sheets of the trade by their inches, where nobody says others. mm. */
+const TRADE_SHEETS: readonly [RegExp, readonly [number, number]][] = [
+  [/\bquarter[- ](?=sheets?\b)/i, [330, 241]],
+  [/\bhalf[- ](?=sheets?\b)/i, [457, 330]],
+  [/\bfull[- ](?=sheets?\b)/i, [660, 457]],
+];
+/** Forms of one measure: behind it a second one is a depth, and before it how many there are. */
+const OF_ONE_MEASURE: readonly (Form['form'] | undefined)[] = [
+  ...(['round', 'heart', 'hexagon', 'petal', 'half-sphere', 'square'] as const),
+];
+/** Nobody has more of one tin in a list than this, and no tin is so small in cm. */
+const COUNTED = 60;
+/** Deeper than this no tin is said without the word. mm. */
+const DEEP = 150;
 const RING = /\b(?:rings?|bottomless)\b/i;
 const FRAME = /\b(?:frames?)\b/i;
 const SHEET = /\b(?:sheets?|trays?|baking pans?)\b/i;
@@ -31,15 +57,16 @@ const SHEET = /\b(?:sheets?|trays?|baking pans?)\b/i;
 const USUAL_PETALS = 6;
 /** What the foot of a loaf tin loses against its top, where only the top was measured. mm. */
 const TAPER = 20;
-const UNIT = String.raw`(?:\s*(mm|cm|inch(?:es)?|in\b|["”]))?`;
+const UNIT = String.raw`(?:[\s-]*(mm|cm|inch(?:es)?|in\b|["”]))?`;
 const MOST_OWNED = 500;
 /** Nobody bakes in a tin that is smaller or larger. mm. */
 const LEAST = 20;
 const MOST = 1500;
 
 /**
- * A tin, ring, frame or sheet typed in plain words: "round 24, 7 deep, 6 of them", "6 × ring 18 cm", "sheet 60 x 40", "heart 20 cm, 2". Lengths
- * without a unit are cm, or inches in a kitchen that measures in inches. What cannot be told apart is refused, with an example.
+ * A tin, ring, frame or sheet typed in plain words: "round 24, 7 deep, 6 of them", "6 × ring 18 cm", "3 x 15 cm round", "square 20 x2", "sheet 60 x 40",
+ * "half sheet", "heart 20 cm, 2". Lengths without a unit are of the unit that another of the same line has; else cm, or inches in a kitchen that measures in
+ * inches. What cannot be told apart is refused, with an example.
  *
  * @returns mm, and how many there are; 1 where nothing is said
  */
@@ -62,26 +89,51 @@ export function readMould(text: string, { length, decimal }: MouldTyping): ReadM
     return found;
   };
 
-  const count =
-    take(/(?:^|[\s,;])(\d{1,3})\s*(?:of them|pieces|pcs|pc|off)\b/i) ?? take(/^\s*(\d{1,3})\s*x\s+(?=[a-z])/i);
+  const said =
+    take(/(?:^|[\s,;])(\d{1,3})\s*(?:of them|pieces|pcs|pc|off)\b/i) ??
+    take(/^\s*(\d{1,3})\s*x\s+(?=[a-z])/i) ??
+    take(/(?<=\d\D*)\sx(\d{1,3})\s*$/i);
   const deep =
     take(new RegExp(String.raw`(${NUMBER})${UNIT}\s*(?:deep|high|depth|height)\b`, 'i')) ??
     take(new RegExp(String.raw`\b(?:deep|high|depth|height)\s*:?\s*(${NUMBER})${UNIT}`, 'i'));
-  const depth = deep ? millimetres(deep[1]!, deep[2]) : undefined;
   const petals = take(/(\d{1,2})\s*(?:petals|lobes)\b/i);
-  const [, form] = FORMS.find(([words]) => take(words)) ?? [];
+  const [, form] = [...TRADE_FORMS, ...FORMS].find(([words]) => take(words)) ?? [];
+  const [, usualSheet] = TRADE_SHEETS.find(([words]) => take(words)) ?? [];
   const isRing = take(RING) !== null || take(FRAME) !== null;
   const isSheet = take(SHEET) !== null;
-  take(/\btins?\b/i);
+  take(/\b(?:tins?|pans?)\b/i);
+  const count = said ?? countBefore(rest, usualSheet !== undefined, take);
   const measures: number[] = [];
-  const pair = take(new RegExp(String.raw`(${NUMBER})${UNIT}\s*(?:x|by|/)\s*(${NUMBER})${UNIT}`, 'i'));
-  if (pair) measures.push(millimetres(pair[1]!, pair[2] ?? pair[4]), millimetres(pair[3]!, pair[4] ?? pair[2]));
-  else {
+  let counted: number | undefined;
+  let depth: number | undefined;
+  let unit: string | undefined;
+  const pair = take(new RegExp(String.raw`(^\s*)?(${NUMBER})${UNIT}\s*(?:x|by|/)\s*(${NUMBER})${UNIT}`, 'i'));
+  if (pair) {
+    const [, begins, first, ofFirst, second, ofSecond] = pair as unknown as (string | undefined)[];
+    unit = ofFirst ?? ofSecond;
+    const [a, b] = [millimetres(first!, ofFirst ?? ofSecond), millimetres(second!, ofSecond ?? ofFirst)];
+    const alone = OF_ONE_MEASURE.includes(form) && !isSheet;
+    const isCount = begins !== undefined && !ofFirst && /^\d{1,2}$/.test(first!) && Number(first) <= COUNTED;
+    // "3 x 15 cm round": so many of it; "square 20 cm x 2" too. "24 x 7 round": across, and deep.
+    if (alone && !count && isCount && a < b && (form !== 'square' || Number(first) <= 12)) {
+      counted = Number(first);
+      measures.push(b);
+    } else if (alone && !count && ofFirst && !ofSecond && /^\d{1,2}$/.test(second!) && b < a / 4) {
+      counted = Number(second);
+      measures.push(a);
+    } else if (alone && form !== 'square' && deep === null && b < a && b <= DEEP) {
+      depth = b;
+      measures.push(a);
+    } else measures.push(a, b);
+  } else {
     const one = take(new RegExp(String.raw`(${NUMBER})${UNIT}`, 'i'));
     if (one) measures.push(millimetres(one[1]!, one[2]));
+    unit = one?.[2];
+    if (!one && usualSheet) measures.push(...usualSheet);
   }
+  if (deep) depth = millimetres(deep[1]!, deep[2] ?? unit);
   // What is left of figures says how many there are: "heart 20 cm, 2".
-  const last = count ?? take(/(?:^|[\s,;:x])(\d{1,3})(?=\s*$|\s*[,;])/);
+  const last = count ?? (counted === undefined ? take(/(?:^|[\s,;:x])(\d{1,3})(?=\s*$|\s*[,;])/) : null);
   const left = rest
     .replace(/\b(?:cake|baking|of|them|a|the|and|with|cm|diameter|side|across)\b|[\s,;:.()]+/gi, ' ')
     .trim();
@@ -90,7 +142,7 @@ export function readMould(text: string, { length, decimal }: MouldTyping): ReadM
   if (measures.length === 0) return refused(say`How large? For example “round 24”.`);
   if (measures.some((m) => !(m >= LEAST && m <= MOST))) return refused(say`From 2 cm to 150 cm.`);
   if (depth !== undefined && !(depth >= 5 && depth <= 400)) return refused(say`A depth of 0.5 cm to 40 cm.`);
-  const owned = last ? Number(last[1]) : 1;
+  const owned = counted ?? (last ? Number(last[1]) : 1);
   if (owned < 1 || owned > MOST_OWNED) return refused(say`From 1 to ${MOST_OWNED} of them.`);
   const shape = shapeOf(form, measures, Number(petals?.[1] ?? USUAL_PETALS), isSheet);
   if (shape === null) return refused(say`A rectangle has two measures, as “30 x 20”.`);
@@ -99,6 +151,22 @@ export function readMould(text: string, { length, decimal }: MouldTyping): ReadM
     owned,
     mould: { use: mouldUse(shape, isRing, isSheet), form: shape, ...(depth !== undefined && { depth }) },
   };
+}
+
+/**
+ * How many there are where that stands first, before a word: "6 round 24". Where no other measure follows, or only how many there are ("24 round, 2"), it
+ * is how large they are.
+ */
+function countBefore(
+  rest: string,
+  sized: boolean,
+  take: (pattern: RegExp) => RegExpExecArray | null,
+): RegExpExecArray | null {
+  const first = /^\s*(\d{1,3})(?:\s*$|\s+(?!(?:mm|cm|in|inch|inches|x|by)\b)(?=[a-z\d]))/i;
+  if (!first.test(rest)) return null;
+  const others = rest.replace(first, ' ').match(new RegExp(NUMBER, 'g')) ?? [];
+  const onlyCounts = others.length === 1 && /[,;]\s*\d{1,3}\s*$/.test(rest);
+  return (others.length > 0 && !onlyCounts) || (others.length === 0 && sized) ? take(first) : null;
 }
 
 const refused = (message: string): ReadMould => ({ ok: false, message });

@@ -1,9 +1,8 @@
 import { say } from '../../core/words/say';
 import type { Item } from '../../core/kitchen/item';
 import { mouldKind, mouldName } from '../../core/kitchen/mould-kind';
-import { readMould, type MouldTyping } from '../../core/kitchen/read-mould';
+import { mouldTypingOf, readMould, type MouldTyping } from '../../core/kitchen/read-mould';
 import { STARTER_SETS } from '../../core/kitchen/starter-sets';
-import { METRIC } from '../../core/measure/show-quantity';
 import type { KitchenDb } from '../../data/kitchen-db';
 import { entryBody, insertEntries } from '../../data/repositories/entries';
 import { appendEvents } from '../../data/repositories/events';
@@ -16,10 +15,7 @@ import { freshId } from './entries';
 export type AddedItems = Kept<{ added: number }>;
 
 /** How a kitchen writes the measures of its tins. */
-export const mouldTyping = ({ rows }: LoadedKitchen): MouldTyping => {
-  const { length, decimal = 'ask' } = rows.kitchen.reading ?? METRIC;
-  return { length, decimal };
-};
+export const mouldTyping = ({ rows }: LoadedKitchen): MouldTyping => mouldTypingOf(rows.kitchen.reading);
 
 /** Puts a starter set into the kitchen; what is there under the same name already is left out. */
 export async function addStarterSet(db: KitchenDb, key: string): Promise<AddedItems> {

@@ -21,7 +21,9 @@ import { FormCheck } from '../parts/form-check';
 import { TakeOut } from '../parts/take-out';
 import { FormText } from '../parts/form-text';
 import { ClosedFields } from './closed-fields';
+import { mouldTypingOf } from '@/core/kitchen/read-mould';
 import { EntryPage } from './entry-page';
+import { TinsUnderstood } from './tins-understood';
 import { useEntryForm } from '../parts/use-entry-form';
 
 interface ItemPageProps {
@@ -220,6 +222,7 @@ export function TinPage(props: ItemPageProps) {
   const fresh: ItemForms['tins'] = { name: '', closed: [], words: '', units: 1 };
   const item = useItemForm('tins', props, fresh, saveTinAction);
   const { control } = item.form;
+  const words = useWatch({ control, name: 'words' });
   return (
     <ItemPage of={item} fresh={say`A new tin`}>
       <Box sx={row}>
@@ -233,6 +236,7 @@ export function TinPage(props: ItemPageProps) {
         <FormText control={control} name="units" label={say`How many`} number sx={{ width: 120 }} />
         <FormText control={control} name="name" label={say`Name`} hint={say`empty: by its size`} sx={{ width: 260 }} />
       </Box>
+      <TinsUnderstood text={words} typing={mouldTypingOf(props.view.reading)} />
     </ItemPage>
   );
 }

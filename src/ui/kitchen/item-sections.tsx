@@ -11,6 +11,7 @@ import { Page } from '../parts/page';
 import { MissingNote } from './kitchen-frame';
 import { RetiredList } from './retired-list';
 import { StarterSets } from './starter-sets';
+import { mouldTypingOf } from '@/core/kitchen/read-mould';
 import { PasteTins } from './paste-tins';
 import { TinRow } from './tin-row';
 
@@ -85,7 +86,7 @@ export function ItemSection({
       {group === 'tins' ? (
         <>
           <TinRow tins={here} />
-          <PasteTins inches={view.reading?.length === 'in'} />
+          <PasteTins typing={mouldTypingOf(view.reading)} />
         </>
       ) : (
         <ul className="zl-cards">

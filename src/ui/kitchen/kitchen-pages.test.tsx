@@ -81,18 +81,27 @@ describe('a supplier', () => {
 
 describe('tins', () => {
   it('in words that cannot be read are told by their line, and stay as they were typed', async () => {
-    const { hand } = inPage(<PasteTins inches={false} />);
+    const { hand } = inPage(<PasteTins typing={{ length: 'cm', decimal: 'point' }} />);
     const words = screen.getByRole<HTMLTextAreaElement>('textbox', { name: 'Tins in plain words, one a line' });
     await hand.type(words, 'the blue one');
     serverAnswers({
       '/api/do/add-tins': { ok: false, message: 'Some lines cannot be read.', fields: { 1: 'Which?' } },
     });
     await hand.click(screen.getByRole('button', { name: 'Add them' }));
+    expect(screen.getByText('“the blue one”').textContent).toContain('cannot be read');
     expect(await screen.findByText('Line 1: Which?')).toBeTruthy();
     expect(words.value).toBe('the blue one');
     serverAnswers({ '/api/do/add-tins': { ok: true, added: 1 } });
     await hand.click(screen.getByRole('button', { name: 'Add them' }));
     await waitFor(() => expect(words.value).toBe(''));
+  });
+
+  it('in words are drawn as they were understood, before they are taken', async () => {
+    const { hand } = inPage(<PasteTins typing={{ length: 'cm', decimal: 'point' }} />);
+    await hand.type(screen.getByRole('textbox'), '6 round 24, 7 deep{enter}frame 30 x 11');
+    const drawn = [...screen.getByRole('list', { name: 'What was understood' }).children];
+    expect(drawn.map((d) => d.textContent)).toEqual(['Tins, round 24 cm, 7 cm deep6 ×', 'Frames, 30 × 11 cm1 ×']);
+    expect(drawn.every((d) => d.querySelector('svg'))).toBe(true);
   });
 
   it('stand in a row by use and size, all at one scale', () => {

@@ -7,7 +7,9 @@ import TextField from '@mui/material/TextField';
 import { useRouter } from 'next/navigation';
 import { useState, useTransition } from 'react';
 import { addTinsAction } from '../actions';
+import type { MouldTyping } from '@/core/kitchen/read-mould';
 import { showAgain } from '../parts/show-again';
+import { TinsUnderstood } from './tins-understood';
 
 const LOST = say`The server did not answer. What you typed is still here: try again.`;
 
@@ -15,7 +17,7 @@ const IN_CENTIMETRES = 'round 24, 7 deep, 6 of them\nring 18, 4 of them\nsheet 6
 const IN_INCHES = 'round 9, 3 deep, 6 of them\nring 7, 4 of them\nsheet 18 x 13, 6 of them';
 
 /** Tins typed or pasted in plain words, one a line. What cannot be read is named by its line, and nothing of it is lost. */
-export function PasteTins({ inches }: { inches: boolean }) {
+export function PasteTins({ typing }: { typing: MouldTyping }) {
   const router = useRouter();
   const [text, setText] = useState('');
   const [problem, setProblem] = useState<string | null>(null);
@@ -42,7 +44,7 @@ export function PasteTins({ inches }: { inches: boolean }) {
     <Box component="section" aria-label={say`Tins in words`} sx={{ mt: 3, maxWidth: 620 }}>
       <TextField
         label={say`Tins in plain words, one a line`}
-        placeholder={inches ? IN_INCHES : IN_CENTIMETRES}
+        placeholder={typing.length === 'in' ? IN_INCHES : IN_CENTIMETRES}
         value={text}
         onChange={(e) => setText(e.target.value)}
         multiline
@@ -51,6 +53,7 @@ export function PasteTins({ inches }: { inches: boolean }) {
         helperText={problem ?? say`A list out of a table can be pasted as it is.`}
         slotProps={{ inputLabel: { shrink: true } }}
       />
+      <TinsUnderstood text={text} typing={typing} />
       <ul style={{ margin: '4px 0', color: 'var(--zl-missesText)' }}>
         {Object.entries(lines).map(([line, message]) => (
           <li key={line}>{say`Line ${line}: ${message}`}</li>
