@@ -27,6 +27,13 @@ function across(form: Form): number {
   }
 }
 
+/** What a form is that is baked in, and is no ring. */
+export function mouldUse(form: Form, isSheet: boolean): MouldUse {
+  if (isSheet) return 'sheet';
+  if (form.form === 'round') return 'tin';
+  return form.form === 'square' ? 'square tin' : 'shaped tin';
+}
+
 /**
  * What kind of equipment a mould is: all of one use, form, size and depth are alike. Depths that are usual are not said, so that what earlier
  * versions stored is the same kind.

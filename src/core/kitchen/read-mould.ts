@@ -3,6 +3,7 @@ import { NUMBER, readNumber, tidy, type Decimal } from '../measure/parse-number'
 import { METRIC, type Reading } from '../measure/show-quantity';
 import { FORM_MEASURES, type Form } from '../shape/form';
 import type { MouldTraits } from './item';
+import { mouldUse } from './mould-kind';
 
 /** How the kitchen writes lengths and decimals. */
 export interface MouldTyping {
@@ -149,7 +150,11 @@ export function readMould(text: string, { length, decimal }: MouldTyping): ReadM
   return {
     ok: true,
     owned,
-    mould: { use: mouldUse(shape, isRing, isSheet), form: shape, ...(depth !== undefined && { depth }) },
+    mould: {
+      use: isRing && !isSheet ? 'ring' : mouldUse(shape, isSheet),
+      form: shape,
+      ...(depth !== undefined && { depth }),
+    },
   };
 }
 
@@ -196,11 +201,4 @@ function shapeOf(name: Form['form'] | undefined, measures: number[], petals: num
       return { form, [measure!]: first } as unknown as Form;
     }
   }
-}
-
-function mouldUse(form: Form, isRing: boolean, isSheet: boolean): MouldTraits['use'] {
-  if (isSheet) return 'sheet';
-  if (isRing) return 'ring';
-  if (form.form === 'round') return 'tin';
-  return form.form === 'square' ? 'square tin' : 'shaped tin';
 }

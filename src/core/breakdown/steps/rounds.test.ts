@@ -60,6 +60,18 @@ describe('rounds and mixes', () => {
     expect(beaten[0]!.grams).toBeCloseTo(of('frosting').amount.grams / frosting.length, 9);
     expect(tower([round(15)]).rounds('frosting')).toEqual([]);
   });
+  it('a tin or a sheet that the kitchen has not is asked for by its own name', () => {
+    const bare = { ...kitchen, moulds: [] };
+    const kinds = (build: (typeof starterBuilds)[number], form: Form) =>
+      breakDown({ id: orderId(1), build, tiers: [form] }, bare).components.flatMap((c) =>
+        c.amount.loads.length > 0 ? roundsOf(c, bare, {}).map((r) => r.kind) : [],
+      );
+    const [tins] = kinds(starterBuilds.find((b) => b.id === 'quince-tower')!, round(20));
+    expect(tins).toBe('tin 20 cm');
+    const cut = starterBuilds.find((b) => b.design.parts.some((p) => p.layers?.from === 'sheets'))!;
+    const [sheet] = kinds(cut, cut.design.pieces[0]!.form);
+    expect(sheet).toMatch(/^sheet \d+ cm$/);
+  });
   it('the formula’s own most counts before the kitchen’s bowl', () => {
     const { of } = tower([round(20)]);
     const frosting = of('frosting');

@@ -1,6 +1,7 @@
 import type { Formula } from '../../formula/formula';
 import { chosen, type Choices } from '../../formula/schools';
 import { bakesOfOneMix, bakingRounds } from '../../shape/batter';
+import { mouldKind, mouldUse } from '../../kitchen/mould-kind';
 import { formName, type Form } from '../../shape/form';
 import type { Component } from '../amounts/component';
 import type { Kitchen } from '../kitchen';
@@ -70,7 +71,8 @@ export function roundsOf(component: Component, kitchen: Kitchen, choices: Choice
         form: load.form,
         tins,
         grams,
-        kind: mould?.kind ?? 'bench',
+        // What the kitchen has not is asked for by its own name.
+        kind: mould?.kind ?? mouldKind({ use: mouldUse(load.form, formula.batter === 'sheet'), form: load.form }),
         mix,
         bake: rounds.length,
       });
