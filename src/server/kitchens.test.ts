@@ -144,3 +144,15 @@ describe('several kitchens in one database', () => {
     expect(await sendTo('take-over', { trial: tried.trial.id }, undefined, demo)).toMatchObject({ ok: true });
   });
 });
+
+it('of kitchens there are only so many: the next is refused in words, made or brought in', async () => {
+  const place = { zone: 'UTC', country: 'metric', decimal: 'point', weight: 'g', temperature: 'C', length: 'cm' };
+  const made = async (name: string) => atHouse('new-kitchen', { name, ...place });
+  const here = (await loadKitchens()).length;
+  for (let n = here; n < 50; n++) expect(await made(`Number ${n}`)).toMatchObject({ status: 200, ok: true });
+  const refused = { ok: false, message: expect.stringContaining('There are 50 kitchens here already') };
+  expect(await made('One more')).toMatchObject(refused);
+  const { exportKitchen, importAsKitchen } = await import('./kitchen/kitchen-file');
+  const { content } = await exportKitchen(ours, { as: 'json' });
+  expect(await importAsKitchen(new TextEncoder().encode(content as string), null)).toMatchObject(refused);
+});

@@ -44,7 +44,8 @@ export async function setPictures(db: KitchenDb, of: number, numbers: readonly n
   const own = and(eq(t.pictures.kitchen, db.kitchen), eq(order, of));
   await db.rows
     .update(t.pictures)
-    .set({ order: null })
+    // From now on they are kept for a while, however old they are.
+    .set({ order: null, addedAt: db.now() })
     .where(numbers.length > 0 ? and(own, notInArray(id, [...numbers])) : own);
   if (numbers.length === 0) return;
   await db.rows
@@ -52,6 +53,10 @@ export async function setPictures(db: KitchenDb, of: number, numbers: readonly n
     .set({ order: of })
     .where(and(eq(t.pictures.kitchen, db.kitchen), inArray(id, [...numbers]), isNull(order)));
 }
+
+/** How many pictures are of no order. */
+export const countLoosePictures = (db: KitchenDb): Promise<number> =>
+  db.rows.$count(t.pictures, and(eq(t.pictures.kitchen, db.kitchen), isNull(order)));
 
 /** Pictures that came before this instant and never came to an order go. */
 export async function forgetLoosePictures(db: KitchenDb, before: Date): Promise<void> {

@@ -21,7 +21,7 @@ import { loadKitchen } from '../situation/load-kitchen';
 import { insertFile } from './insert-file';
 import { INSIDE } from '../../workers/read-kitchen-file';
 import { readFileInThread } from './file-thread';
-import { freeId } from './new-kitchen';
+import { freeId, tooMany } from './new-kitchen';
 import { mergeFile, type Chosen } from './merge-file';
 import { storedFile, unwritten } from './stored-file';
 
@@ -144,6 +144,8 @@ export async function importAsKitchen(
 async function makeFrom(file: KitchenFile, date: string | null, plans: boolean): Promise<Kept<{ kitchen: KitchenId }>> {
   const rows = await database();
   const known = await readKitchens(rows);
+  const many = tooMany(known);
+  if (many) return refuse(many);
   const name = freeName(
     file.kitchen!.name,
     known.map((k) => k.name),

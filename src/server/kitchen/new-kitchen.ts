@@ -15,10 +15,21 @@ import { refuse, type Result } from '../shared/result';
 /** Addresses of the demo, which may come beside every kitchen. */
 const TAKEN = ['demo'];
 
+/** As many as one database keeps: nobody runs so many bakeries, and each can be filled. */
+const MOST_KITCHENS = 50;
+
+/** Why there can be no more kitchens; null where there can. */
+export const tooMany = (known: readonly unknown[]): string | null =>
+  known.length < MOST_KITCHENS
+    ? null
+    : say`There are ${MOST_KITCHENS} kitchens here already, and no more are kept. Start another Zest Ladder with a folder of its own (ZEST_DATA).`;
+
 /** Makes an empty kitchen: nobody works there yet, and nothing is in it. Minute 0 of its plans is the midnight before today. */
 export async function makeKitchen(form: NewKitchenForm): Promise<Result<{ kitchen: KitchenId }>> {
   const rows = await database();
   const known = await readKitchens(rows);
+  const many = tooMany(known);
+  if (many) return refuse(many);
   if (known.some((k) => k.name.localeCompare(form.name, 'en', { sensitivity: 'base' }) === 0))
     return refuse(say`There is a kitchen of this name already.`, {
       name: say`There is a kitchen of this name already.`,

@@ -6,7 +6,7 @@ const { loadOrders } = await import('./order-pages');
 const { lapseEnquiries } = await import('./lapse');
 const { pictureFile } = await import('./pictures');
 const { readOrder } = await import('../../data/repositories/orders');
-const { readPictures } = await import('../../data/repositories/pictures');
+const { readPictures, setPictures } = await import('../../data/repositories/pictures');
 const { bringBack } = await import('./orders');
 const { readPlan } = await import('../../data/repositories/plans');
 
@@ -118,6 +118,29 @@ describe('pictures', () => {
     expect(await change(undefined)).toEqual([a, b]);
     const shown = (await pictureFile(db, a))!;
     expect([shown.type, [...(shown.content as Uint8Array)]]).toEqual(['image/jpeg', [0xff, 0xd8, 0xff, 0xe0, 1, 2, 3]]);
+  });
+
+  it('of no order go after an hour, counted from when they were taken out of one; only so many are kept', async () => {
+    const { forgetOldPictures } = await import('./pictures');
+    const in_ = (minutes: number) => ({ ...db, now: () => new Date(db.now().getTime() + minutes * 60_000) });
+    const there = async (id: number) => (await pictureFile(db, id)) !== null;
+    const [a, b] = [await picture(), await picture()];
+    const order = await taken({ title: 'Pictured twice', pictures: [a] });
+    await forgetOldPictures(in_(61));
+    expect([await there(a), await there(b)]).toEqual([true, false]);
+    await setPictures(in_(120), order.id, []);
+    await forgetOldPictures(in_(179));
+    expect(await there(a)).toBe(true);
+    await forgetOldPictures(in_(181));
+    expect(await there(a)).toBe(false);
+    for (let i = 0; i < 60; i++) await picture();
+    const add = () => sendTo('add-picture', { words: 'Front', width: 30, height: 20, bytes: JPEG });
+    expect(await add()).toMatchObject({
+      ok: false,
+      message: expect.stringMatching(/^60 pictures are of no order yet/),
+    });
+    await forgetOldPictures(in_(61));
+    expect(await add()).toMatchObject({ ok: true });
   });
 
   it('of another order stay there', async () => {

@@ -11,6 +11,7 @@ import { commit } from '../shared/commit';
 import { log } from '../shared/log';
 import { openKitchen } from '../shared/open-kitchen';
 import type { Result } from '../shared/result';
+import { forgetOldPictures } from './pictures';
 
 /** How often it is looked whether an enquiry has lapsed. ms. */
 const EVERY = 60_000;
@@ -46,12 +47,14 @@ export async function lapseEnquiries(db: KitchenDb): Promise<string[]> {
   return kept.titles;
 }
 
-/** Looks after the enquiries of every kitchen as long as the server runs. */
+/** Looks after what goes by itself in every kitchen, enquiries and pictures of no order, as long as the server runs. */
 export function lapseInTime(): void {
   const look = async () => {
     for (const { id } of await readKitchens(await database())) {
       const db = await openKitchen(id);
-      const titles = db ? await lapseEnquiries(db) : [];
+      if (!db) continue;
+      const titles = await lapseEnquiries(db);
+      await forgetOldPictures(db);
       if (titles.length > 0) log.info({ kitchen: id, titles }, 'enquiries lapsed');
     }
   };

@@ -1,13 +1,19 @@
 import { say } from '../../core/words/say';
 import type { KitchenDb } from '../../data/kitchen-db';
-import { forgetLoosePictures, insertPicture, readPicture } from '../../data/repositories/pictures';
+import { countLoosePictures, forgetLoosePictures, insertPicture, readPicture } from '../../data/repositories/pictures';
 import type { PictureForm } from '../../core/input/picture-input';
 import { commit } from '../shared/commit';
 import { FileAnswer } from '../shared/file-answer';
 import { refuse, type Result } from '../shared/result';
 
 /** Pictures of an order that was never taken go after so long. ms. */
-const LOOSE = 7 * 86_400_000;
+const LOOSE = 3_600_000;
+/** So many of them are kept at once: more than a counter ever has open, and less than fills a disk. */
+const MOST_LOOSE = 60;
+
+/** Pictures that no order has had for an hour go. */
+export const forgetOldPictures = (db: KitchenDb): Promise<void> =>
+  forgetLoosePictures(db, new Date(db.now().getTime() - LOOSE));
 
 /** What kind of picture bytes are, by how they begin; null where they are none that is shown. */
 function typeOf(bytes: Uint8Array): string | null {
@@ -27,7 +33,11 @@ export async function addPicture(db: KitchenDb, form: PictureForm): Promise<Resu
     db,
     async (tx): Promise<Result<{ id: number }>> => {
       const { words, width, height } = form;
-      await forgetLoosePictures(tx, new Date(db.now().getTime() - LOOSE));
+      await forgetOldPictures(tx);
+      if ((await countLoosePictures(tx)) >= MOST_LOOSE)
+        return refuse(
+          say`${MOST_LOOSE} pictures are of no order yet: take the orders that they are for, or wait an hour until they are gone.`,
+        );
       const id = await insertPicture(tx, { order: null, words, type, width, height, bytes, addedAt: db.now() });
       return { ok: true, id };
     },
