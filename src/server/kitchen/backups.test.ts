@@ -67,7 +67,7 @@ describe('nightly backups', () => {
     const { loadWall } = await import('../wall/wall');
     const taken = path.join(folder, 'notes.txt');
     expect((await loadWall(db))!.backup).toBeNull();
-    const failed = 'The last backup failed: Where the folder for backups should be is something else.';
+    const failed = 'The last backup failed: Its folder cannot be made: a file is in its place.';
     await backUpOrSay(on('2027-05-23T03:00:00Z'), path.join(taken, 'backups'));
     expect(backupView(on('2027-05-23T03:00:00Z'))).toMatchObject({ trouble: failed });
     expect((await loadWall(db))!.backup).toBe(failed);

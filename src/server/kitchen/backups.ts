@@ -60,9 +60,8 @@ const unbacked = () => (held.zestUnbacked ??= new Map<KitchenId, string>());
 function whyNot(error: unknown): string {
   const { code, message } = error as NodeJS.ErrnoException;
   if (code === 'ENOSPC' || code === 'EDQUOT') return say`The disk is full.`;
-  if (code === 'EACCES' || code === 'EPERM' || code === 'EROFS')
-    return say`The program may not write into the folder for backups.`;
-  if (code === 'ENOTDIR' || code === 'EEXIST') return say`Where the folder for backups should be is something else.`;
+  if (code === 'EACCES' || code === 'EPERM' || code === 'EROFS') return say`The program may not write into its folder.`;
+  if (code === 'ENOTDIR' || code === 'EEXIST') return say`Its folder cannot be made: a file is in its place.`;
   return message;
 }
 

@@ -46,7 +46,10 @@ export function PhoneWall({
       </p>
       {view.backup && (
         <p className="zl-phone-headline zl-tone-misses">
-          <span aria-hidden>■</span> <KitchenLink href="/kitchen/file">{view.backup}</KitchenLink>
+          <span aria-hidden>■</span>{' '}
+          <KitchenLink href="/kitchen/file" style={{ color: 'inherit' }}>
+            {view.backup}
+          </KitchenLink>
         </p>
       )}
       {needing.length > 0 && (

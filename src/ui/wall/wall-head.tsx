@@ -154,7 +154,7 @@ function Pinching({ view, onShow, problems, onProblem }: WallHeadProps) {
   return (
     <div className="zl-counts">
       <span>{say`${view.ladders.length} ladders · ${view.headline.counts.holds} hold`}</span>
-      {pinching.slice(0, NAMED).map((l) => (
+      {pinching.slice(0, view.backup ? 1 : NAMED).map((l) => (
         <button
           key={l.order}
           type="button"
