@@ -12,6 +12,7 @@ import { type Situation } from '../situation/situation';
 import { stoodLines } from '../situation/stood-words';
 import { shortWhy } from '../plan/link-words';
 import type { LadderView } from '../ladder/ladder-view';
+import { overdueWords } from './overdue-words';
 
 /** The sentence above the wall: what to fix first, and the tap that fixes it. */
 export interface Headline {
@@ -52,17 +53,22 @@ export function headlineOf(
         : { label: say`Open it`, order: stood.orders[0], help: false, useAnyway: stood.to };
     return { tone: 'misses', text: say`${stood.text}. Look at it before it goes on.`, fix, counts };
   }
-  const overdue = ladders.flatMap((l) => l.rungs.filter((r) => r.state === 'overdue').map((r) => ({ r, l })));
+  const overdue = ladders.flatMap((l) =>
+    l.rungs
+      .filter((r) => r.state === 'overdue')
+      .map(({ name, start }) => ({ name, start, order: l.order, title: l.title, pickup: l.pickup })),
+  );
   if (overdue.length > 0) {
-    const { r, l } = overdue.sort((a, b) => a.r.start - b.r.start)[0]!;
-    const more = overdue.length > 1 ? say`, and ${overdue.length - 1} more` : '';
-    const text = say`“${r.name}” of ${l.title} should have begun at ${timeOf(r.start, clock).toFormat('HH:mm')}${more}.`;
+    const { text } = overdueWords(overdue, situation.minute, clock);
     return { tone: 'tight', text, fix: { label: say`Re-plan from now`, replan: true }, counts };
   }
   // What is due first: a late cake of today is not hidden behind a later one of tomorrow.
-  const worst = [...misses].sort((a, b) => a.pickup - b.pickup)[0];
+  const [worst, ...others] = [...misses].sort((a, b) => a.pickup - b.pickup);
   if (worst) {
-    const text = missWords(worst, plan, situation);
+    const today = timeOf(situation.minute, clock).endOf('day');
+    const soon = others.filter((l) => timeOf(l.pickup, clock) <= today).map((l) => l.title);
+    const also = soon.length > 0 ? ` ${say`Late today too: ${soon.join(', ')}.`}` : '';
+    const text = `${missWords(worst, plan, situation)}${also}`;
     return { tone: 'misses', text, fix: { label: say`See what would help`, order: worst.order, help: true }, counts };
   }
   const late = toAgree.find((u) => u.over);
@@ -70,8 +76,9 @@ export function headlineOf(
     const text = say`${late.title}: “${late.what}” should have been agreed by ${dayText(late.by)}. Ask the customer.`;
     return { tone: 'tight', text, fix: { label: say`Open it`, order: late.order, help: false }, counts };
   }
-  if (tight[0]) {
-    const { status, title, order } = tight[0];
+  const [tightest] = [...tight].sort((a, b) => a.pickup - b.pickup);
+  if (tightest) {
+    const { status, title, order } = tightest;
     const spare = status.state === 'tight' && status.spare !== null ? durationText(status.spare) : 'nothing';
     return {
       tone: 'tight',
