@@ -99,6 +99,23 @@ describe('the lead', () => {
   });
 });
 
+describe('help that does not come', () => {
+  it('ends with what was found by then, and is asked for again after it failed', async () => {
+    const held = globalThis as unknown as { zestPlanners: unknown; zestHelp: Map<string, unknown> };
+    const { zestPlanners } = held;
+    const stuck = { quiet: () => Promise.resolve(), ask: () => new Promise(() => undefined) };
+    held.zestPlanners = { get: () => stuck };
+    // The time for trying and the patience beyond it are over at once.
+    const help = await helpFor(kitchen.db, MOSS, -4.9);
+    expect(help).toMatchObject({ remedies: [], chain: [] });
+    held.zestHelp.clear();
+    held.zestPlanners = { get: () => ({ ...stuck, ask: () => Promise.reject(new Error('it fell over')) }) };
+    await expect(helpFor(kitchen.db, MOSS)).rejects.toThrow('it fell over');
+    expect(held.zestHelp.size).toBe(0);
+    held.zestPlanners = zestPlanners;
+  });
+});
+
 describe('a late order', () => {
   it('is told what fixes its time, what would help, and the help is taken over as it was tried', async () => {
     // As long as it takes: how much can be tried in the time that somebody waits depends on the machine.

@@ -46,12 +46,16 @@ export function HeadFix({
       </button>
     );
   const best = help?.remedies[0];
+  // It ends with a word, whatever comes of it.
+  const ended =
+    problem ?? (help === undefined || best?.works ? null : say`Nothing that was tried would make it on time.`);
   if (!best?.works)
     return (
       <>
         {fix.useAnyway !== undefined && <UseAnyway step={fix.useAnyway} clock={clock} minute={minute} />}
+        {late !== null && ended && <span className="zl-fix-words">{ended}</span>}
         <KitchenLink href={`/orders/${fix.order}${late === null ? '' : '#help'}`} className="zl-button zl-main">
-          {late !== null && help === undefined && problem === null ? say`Trying what would help…` : fix.label}
+          {late !== null && !ended ? say`Trying what would help…` : fix.label}
         </KitchenLink>
       </>
     );

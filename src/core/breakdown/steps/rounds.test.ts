@@ -66,7 +66,10 @@ describe('rounds and mixes', () => {
       breakDown({ id: orderId(1), build, tiers: [form] }, bare).components.flatMap((c) =>
         c.amount.loads.length > 0 ? roundsOf(c, bare, {}).map((r) => r.kind) : [],
       );
-    const [tins] = kinds(starterBuilds.find((b) => b.id === 'quince-tower')!, round(20));
+    const [tins] = kinds(
+      starterBuilds.find((b) => b.id === 'quince-tower')!,
+      round(20),
+    );
     expect(tins).toBe('tin 20 cm');
     const cut = starterBuilds.find((b) => b.design.parts.some((p) => p.layers?.from === 'sheets'))!;
     const [sheet] = kinds(cut, cut.design.pieces[0]!.form);

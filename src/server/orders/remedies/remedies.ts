@@ -45,39 +45,58 @@ export async function helpFor(db: KitchenDb, id: number, seconds = TIME_FOR_ALL)
   if (!answers.has(key)) {
     for (const old of answers.keys())
       if (old.startsWith(own) && !old.startsWith(`${own}${plan.id} `)) answers.delete(old);
-    answers.set(key, findHelp(db, id, { situation, plan }, seconds));
+    const found = findHelp(db, id, { situation, plan }, seconds);
+    answers.set(key, found);
+    // What failed is tried again when it is asked for the next time.
+    found.catch(() => answers.delete(key));
   }
   return answers.get(key)!;
 }
 
+/** Longer than this nobody waits, whatever else the threads are busy with: what was found by then is the answer. Seconds beyond those for trying. */
+const PATIENCE = 5;
+
+/** The answer of some work, or after so many seconds what there is by then. */
+async function orBy<A>(seconds: number, work: Promise<A>, byThen: () => A): Promise<A> {
+  if (seconds === Infinity) return work;
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  const late = new Promise<A>((resolve) => (timer = setTimeout(() => resolve(byThen()), seconds * 1000)));
+  work.catch(() => undefined);
+  return Promise.race([work, late]).finally(() => clearTimeout(timer));
+}
+
 async function findHelp(db: KitchenDb, id: number, planned: Planned, seconds: number): Promise<Help | null> {
   const { situation, plan } = planned;
-  const order = situation.orders.find((o) => o.id === id);
-  if (!order) return null;
-  const { blockers, chain } = await askInThread(db.kitchen, 'why', {
-    ...{ problem: plan.problem, plan: plan.plan, order: orderId(id) },
-  });
-  const names = namesOf(situation);
+  if (!situation.orders.some((o) => o.id === id)) return null;
   const tried = new Trials(db, planned, id, seconds);
-  const links = chain ?? [];
-  // Told last, as it is the customer who pays for it; tried first, as it nearly always helps.
   const later = new Trials(db, planned, id, seconds);
-  await later.firstOf(laterPickups(planned, id));
-  // Cheapest first: what costs nothing, what costs a favour, minutes, a thing, part of the cake, the customer's patience.
-  if (!(await tried.add([], say`Plan it again, with neighbours making room`))) {
-    await tried.each(released(planned, links));
-    await tried.each(otherHands(planned, links));
-    await tried.each(otherRoutes(planned, id));
-    await tried.overtime(extraSpans(planned, links, id));
-    await tried.each(moreThings(planned, links, id));
-    await tried.each(leftOut(planned, id));
-  }
-  return {
-    remedies: worthSaying([...tried.found, ...later.found]),
-    blockers: blockers.others.flatMap((o) => names.order(o) ?? []),
-    alone: blockers.alone,
-    chain: linkWords(links, situation),
+  let why: Pick<Help, 'blockers' | 'alone' | 'chain'> = { blockers: [], alone: true, chain: [] };
+  const soFar = (): Help => ({ remedies: worthSaying([...tried.found, ...later.found]), ...why });
+  const work = async (): Promise<Help> => {
+    const { blockers, chain } = await askInThread(db.kitchen, 'why', {
+      ...{ problem: plan.problem, plan: plan.plan, order: orderId(id) },
+    });
+    const names = namesOf(situation);
+    const links = chain ?? [];
+    why = {
+      blockers: blockers.others.flatMap((o) => names.order(o) ?? []),
+      alone: blockers.alone,
+      chain: linkWords(links, situation),
+    };
+    // Told last, as it is the customer who pays for it; tried first, as it nearly always helps.
+    await later.firstOf(laterPickups(planned, id));
+    // Cheapest first: what costs nothing, what costs a favour, minutes, a thing, part of the cake, the customer's patience.
+    if (!(await tried.add([], say`Plan it again, with neighbours making room`))) {
+      await tried.each(released(planned, links));
+      await tried.each(otherHands(planned, links));
+      await tried.each(otherRoutes(planned, id));
+      await tried.overtime(extraSpans(planned, links, id));
+      await tried.each(moreThings(planned, links, id));
+      await tried.each(leftOut(planned, id));
+    }
+    return soFar();
   };
+  return orBy(seconds + PATIENCE, work(), soFar);
 }
 
 /** So many of those that only make it less late, where nothing makes it on time. */
