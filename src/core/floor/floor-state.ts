@@ -12,7 +12,7 @@ export type FloorEvent =
   /** What an event told was at another minute. */
   | { id: number; kind: 'correct'; minute: number; event: number; to: number }
   | { id: number; kind: 'take back'; minute: number; event: number }
-  | { id: number; kind: 'use anyway'; minute: number; step: string; after: string; reason: string };
+  | { id: number; kind: 'use anyway'; minute: number; step: string; after: string; allowed: number; reason: string };
 
 /** A step that is under way or done. Minutes after the origin. */
 export interface StepState {
@@ -70,7 +70,9 @@ function asItWas(events: FloorEvent[]): Told[] {
 }
 
 /** What stood too long and is used all the same: the step that made it and the one that it is used for, with the reason. */
-export function usedAnyway(events: FloorEvent[]): { after: string; step: string; minute: number; reason: string }[] {
+export function usedAnyway(
+  events: FloorEvent[],
+): { after: string; step: string; minute: number; allowed: number; reason: string }[] {
   return asItWas(events).flatMap((e) => (e.kind === 'use anyway' ? [e] : []));
 }
 

@@ -172,7 +172,7 @@ describe('what is put right later', () => {
 
 describe('what stood too long and is used all the same', () => {
   const use = (id: number, reason: string): FloorEvent => ({
-    ...{ id, kind: 'use anyway', minute: 50, step: 'b', after: 'a', reason },
+    ...{ id, kind: 'use anyway', minute: 50, step: 'b', after: 'a', allowed: 20, reason },
   });
   it('is what was told and not taken back, each with its reason; it begins and ends nothing', () => {
     const events = [start(1, 'a', 10), use(2, 'smells fine'), use(3, 'chef’s word')];

@@ -41,6 +41,7 @@ describe('what stood too long', () => {
       minute: 115,
       step: 'bake',
       after: 'mix',
+      allowed: 12,
       reason: 'still light',
     };
     expect(stood(130, [done('mix', 100)], [batter], [use])).toEqual([]);

@@ -6,6 +6,7 @@ const { extendStep, finishStep, startStep, takeAnyway } = await import('./floor'
 const { correctTold, takeBackStep, whatFollows } = await import('./corrections');
 const { cakeSteps } = await import('../../core/situation/whose-step');
 const { loadPlanned } = await import('../plan/load-planned');
+const { timeOf } = await import('../../core/time/clock');
 
 const message = (r: { ok: boolean }) => (r as { message?: string }).message ?? '';
 
@@ -97,6 +98,13 @@ describe('what stands longer than it may', () => {
     // It goes on only with a reason, which the order keeps.
     const begin = (why?: string) => startStep(kitchen.db, wait.to, people[0]!, { why, sure: true });
     expect(await begin()).toMatchObject({ ok: false, asks: 'why', message: expect.stringMatching(said) });
+    // Told late of a time at which it was in time, nothing is asked, and nothing false stands on the order.
+    const ended = situation.states.get(wait.from)!.end!;
+    const when = timeOf(ended + 1, situation.kitchen.clock).toISO()!;
+    const told = await startStep(kitchen.db, wait.to, people[0]!, { when, sure: true });
+    expect(told).toEqual({ ok: true });
+    expect((await loadOrder(kitchen.db, order))!.planned!.usedAnyway).toEqual([]);
+    expect(await takeBackStep(kitchen.db, wait.to, true)).toMatchObject({ ok: true });
     expect(await takeAnyway(kitchen.db, wait.to, ' ')).toMatchObject({ ok: false, asks: 'why' });
     expect(await takeAnyway(kitchen.db, wait.to, 'still light')).toEqual({ ok: true });
     expect(message(await takeAnyway(kitchen.db, wait.to, 'again'))).toBe('Nothing stands too long here.');

@@ -105,14 +105,15 @@ export function startStep(db: KitchenDb, step: string, person: string, told: Tol
           : [person, ...placed.people.slice(1)];
     const ahead = placed.start - (at.minute ?? situation.minute);
     const body = { step, people, equipment: placed.equipment, ahead, ...(at.when && { when: at.when }) };
-    return [...stoodBefore(tapped, step).map((s) => anywayEvent(s, told.why!)), { kind: 'start', body }];
+    const stood = stoodBefore(tapped, step, at.minute ?? situation.minute);
+    return [...stood.map((s) => anywayEvent(s, told.why!)), { kind: 'start', body }];
   });
 }
 
 /** What has to be answered before a step is begun at a minute: what it is made of has stood too long, or will. */
 function askBefore(tapped: Tap, step: string, minute: number, told: Told): Result<never> | null {
   const { plan, situation } = tapped;
-  const [stood] = stoodBefore(tapped, step);
+  const [stood] = stoodBefore(tapped, step, minute);
   if (stood && !told.why?.trim()) return askFirst('why', say`${stood.text}. Use it anyway? Say why.`);
   const early = told.sure ? null : begunTooEarly(plan, step, minute);
   if (!early) return null;
@@ -125,9 +126,9 @@ function askBefore(tapped: Tap, step: string, minute: number, told: Told): Resul
   );
 }
 
-/** What stands too long before a step. */
-const stoodBefore = ({ plan, situation }: Tap, step: string) =>
-  stoodLines(situation, plan).filter((s) => s.to === step);
+/** What had stood too long before a step by a minute: by when it was begun, not by when somebody comes to tell it. */
+const stoodBefore = ({ plan, situation }: Tap, step: string, minute: number) =>
+  stoodLines({ ...situation, minute }, plan).filter((s) => s.to === step);
 
 const anywayEvent = ({ from, to, stood, allowed }: StoodLine, why: string): ToldEvent => ({
   kind: 'use anyway',
@@ -137,7 +138,7 @@ const anywayEvent = ({ from, to, stood, allowed }: StoodLine, why: string): Told
 /** What has stood too long is used all the same, with the reason. */
 export function takeAnyway(db: KitchenDb, step: string, why: string): Promise<Result> {
   return tap(db, step, say`what had stood is used`, (tapped) => {
-    const lines = stoodBefore(tapped, step);
+    const lines = stoodBefore(tapped, step, tapped.situation.minute);
     if (lines.length === 0) return say`Nothing stands too long here.`;
     return why.trim() === ''
       ? askFirst('why', say`${lines[0]!.text}. Use it anyway? Say why.`)

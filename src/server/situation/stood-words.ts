@@ -31,11 +31,19 @@ function said({ since, stood, allowed, why }: Stood, name: string, whose: string
   return say`“${name}” of ${whose} has stood since ${at.toFormat(today ? 'HH:mm' : 'ccc HH:mm')}: ${durationText(stood)}, and ${durationText(allowed)} ${allowed === 1 ? 'is' : 'are'} allowed${why ? ` (${why})` : ''}`;
 }
 
-/** What was used for an order although it had stood too long, with when and why. */
+/**
+ * What was used for an order although it had stood too long, with when and why. Where it is known by now that it was begun in time, nothing of it is
+ * said.
+ */
 export function usedLines(order: number, situation: Situation): string[] {
   const names = new Map(cakeSteps(situation).map((s) => [s.id as string, s.name]));
+  const { states } = situation;
+  const inTime = ({ after, step, allowed }: ReturnType<typeof usedAnyway>[number]) => {
+    const [made, begun] = [states.get(after)?.end ?? null, states.get(step)?.start];
+    return made !== null && begun !== undefined && begun - made <= allowed;
+  };
   return usedAnyway(situation.told)
-    .filter((u) => servedBy(u.step, situation).some((o) => o.id === order))
+    .filter((u) => servedBy(u.step, situation).some((o) => o.id === order) && !inTime(u))
     .map((u) => {
       const at = timeOf(u.minute, situation.kitchen.clock).toFormat('ccc HH:mm');
       return say`“${names.get(u.after) ?? u.after}” had stood too long and was used all the same, ${at}: ${u.reason}`;

@@ -47,6 +47,14 @@ describe('what the kitchen asks back before a tap counts', () => {
     expect(screen.getByText('It was begun at 09:40.')).toBeTruthy();
   });
 
+  it('offers for a tap that was forgotten to say when it was, and asks for no reason then', async () => {
+    const { hand, onAnswer } = question('why');
+    await hand.click(button('It was done before'));
+    expect(screen.queryByRole('textbox', { name: 'Why' })).toBeNull();
+    await hand.click(button('Done, at this time'));
+    expect(onAnswer).toHaveBeenCalledWith({ when: '2027-05-20T10:00:00.000Z' });
+  });
+
   it('wants a reason where something is used anyway: one of those that are usual, or one’s own words', async () => {
     const { hand, onAnswer } = question('why');
     expect(button('Use it anyway')).toHaveProperty('disabled', true);

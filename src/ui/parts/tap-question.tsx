@@ -36,7 +36,7 @@ export function TapQuestion({ asks, message, yes, problem, clock, minute, busy, 
       <Box id="tap-question" sx={{ fontWeight: 700 }}>
         {message}
       </Box>
-      {asks === 'why' && (
+      {asks === 'why' && !other && (
         <>
           <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 2 }}>
             {REASONS.map((r) => (
@@ -66,7 +66,7 @@ export function TapQuestion({ asks, message, yes, problem, clock, minute, busy, 
           </Box>
         </>
       )}
-      {asks === 'when' && other && (
+      {other && (
         <Box sx={{ mt: 2 }}>
           <ClockField
             label={say`It was at`}
@@ -79,20 +79,17 @@ export function TapQuestion({ asks, message, yes, problem, clock, minute, busy, 
         </Box>
       )}
       <Box sx={{ display: 'flex', gap: 1.5, mt: 2.5, flexWrap: 'wrap' }}>
-        {asks === 'when' && !other && (
-          <BigButton
-            kind="quiet"
-            small
-            disabled={busy}
-            onClick={() => setOther(true)}
-          >{say`At another time`}</BigButton>
+        {asks !== 'sure' && !other && (
+          <BigButton kind="quiet" small disabled={busy} onClick={() => setOther(true)}>
+            {asks === 'why' ? say`It was done before` : say`At another time`}
+          </BigButton>
         )}
-        {asks === 'when' && other ? (
+        {other ? (
           <BigButton
             kind="main"
             small
             disabled={busy || at === null}
-            onClick={() => onAnswer({ when: at!, sure: true })}
+            onClick={() => onAnswer(asks === 'why' ? { when: at! } : { when: at!, sure: true })}
           >
             {yes}
             {say`, at this time`}
