@@ -3,6 +3,7 @@ import { KINDS } from '../../core/design/kinds/kinds';
 import { skillsOfWork } from '../../core/design/skills';
 import { designOfOrder } from '../../core/situation/break-down-orders';
 import { starterBlocks } from '../../data/kitchens/starter';
+import { valueAt } from '../../core/ids/value-at';
 import { say } from '../../core/words/say';
 import { groupOf, type ItemGroup } from '../../core/kitchen/item';
 import { missingFor, type Missing } from '../../core/kitchen/missing';
@@ -174,7 +175,7 @@ const SHOWN_IN: Readonly<Record<string, readonly ListName[]>> = {
 
 /** As much of a kitchen as a section shows. */
 export function inSection(view: KitchenSections, section: string): KitchenSections {
-  const shown = SHOWN_IN[section] ?? [];
+  const shown = valueAt(SHOWN_IN, section) ?? [];
   const list = <T>(name: ListName, all: T[]) => (shown.includes(name) ? all : []);
   return {
     ...view,
@@ -187,8 +188,10 @@ export function inSection(view: KitchenSections, section: string): KitchenSectio
   };
 }
 
-/** What a section is called in a tab. */
-export const SECTION_NAMES: Record<string, string> = {
+/** What a section is called in a tab, whatever an address calls it. */
+export const sectionTitle = (section: string): string => valueAt(SECTION_NAMES, section) ?? say`Kitchen`;
+
+const SECTION_NAMES: Record<string, string> = {
   people: say`People`,
   opening: say`Pickup hours`,
   ovens: say`Ovens`,

@@ -104,3 +104,13 @@ describe('the kitchen’s settings', () => {
     expect((await saveReading(kitchen.db, 'nobody', null)).ok).toBe(false);
   });
 });
+
+it('a section that is called as what every object has is none', async () => {
+  const { inSection, loadKitchenSections, sectionTitle } = await import('./kitchen-sections');
+  const view = (await loadKitchenSections(kitchen.db))!;
+  for (const section of ['toString', 'constructor', '__proto__', 'hasOwnProperty']) {
+    expect([section, sectionTitle(section)]).toEqual([section, 'Kitchen']);
+    expect(inSection(view, section)).toMatchObject({ people: [], items: [], ingredients: [], blocks: [] });
+  }
+  expect([sectionTitle('tins'), inSection(view, 'people').people.length > 0]).toEqual(['Tins', true]);
+});

@@ -3,7 +3,7 @@ import { notFound } from 'next/navigation';
 import { loadBuilds } from '@/server/builds/build-pages';
 import { backupView } from '@/server/kitchen/backups';
 import { loadChanges } from '@/server/kitchen/changes';
-import { inSection, SECTION_NAMES, setsFor } from '@/server/kitchen/kitchen-sections';
+import { inSection, sectionTitle, setsFor } from '@/server/kitchen/kitchen-sections';
 import { loadKitchenSettings } from '@/server/kitchen/kitchen-settings';
 import { loadStarterLibrary } from '@/server/kitchen/starter-library';
 import { BlocksSection } from '@/ui/kitchen/block-pages';
@@ -23,7 +23,7 @@ import { opened, type InKitchen } from '../../../opened';
 import { sectionsOf } from '../sections';
 
 export async function generateMetadata({ params }: InKitchen<{ section: string }>): Promise<Metadata> {
-  return { title: SECTION_NAMES[(await params).section] ?? 'Kitchen' };
+  return { title: sectionTitle((await params).section) };
 }
 
 export default async function Page({ params }: InKitchen<{ section: string }>) {

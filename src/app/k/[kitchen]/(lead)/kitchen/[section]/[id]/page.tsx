@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
-import { inSection, SECTION_NAMES, type KitchenSections } from '@/server/kitchen/kitchen-sections';
+import { inSection, sectionTitle, type KitchenSections } from '@/server/kitchen/kitchen-sections';
 import { firstOf } from '@/server/shared/first-of';
 import { BlockPage } from '@/ui/kitchen/block-pages';
 import { IngredientPage } from '@/ui/kitchen/ingredient-pages';
@@ -18,14 +18,14 @@ type Props = InKitchen<{ section: string; id: string }> & {
 };
 
 export async function generateMetadata({ params }: Props): Promise<Metadata> {
-  return { title: SECTION_NAMES[(await params).section] ?? 'Kitchen' };
+  return { title: sectionTitle((await params).section) };
 }
 
 const ITEM_PAGES = { ovens: OvenPage, machines: MachinePage, tins: TinPage, places: PlacePage };
 
 /** The register that a section shows. */
 function listOf(section: string, view: KitchenSections): readonly { id: string; version: number }[] | null {
-  if (section in ITEM_PAGES) return view.items;
+  if (Object.hasOwn(ITEM_PAGES, section)) return view.items;
   const lists: Record<string, readonly { id: string; version: number }[]> = {
     ...{ people: view.people, ingredients: view.ingredients, suppliers: view.suppliers },
     'standing-work': view.standingWork,
@@ -54,7 +54,7 @@ export default async function Page({ params, searchParams }: Props) {
   if (!entry && id !== 'new') notFound();
   const which = { view, id: entry ? id : null };
   // What somebody else saves meanwhile does not take the place of what is typed.
-  if (section in ITEM_PAGES) {
+  if (Object.hasOwn(ITEM_PAGES, section)) {
     const Item = ITEM_PAGES[section as keyof typeof ITEM_PAGES];
     return <Item key={id} {...which} />;
   }
