@@ -21,7 +21,7 @@ if (long) {
   console.log(`\nWhat is left to chance: ZEST_SEED=${process.env.ZEST_SEED}`);
   await run('Tests with all their seeds, and new ones', 'jest', '--findRelatedTests', 'src/core/testing/chance.ts');
   delete process.env.ZEST_SEED;
-  await run('Long proofs', 'jest', '--config', 'jest.long.config.mjs', '--forceExit');
+  await run('Long proofs', 'jest', '--config', 'jest.long.config.mjs', '--runInBand', '--forceExit');
   await run('Journeys at other sizes', 'playwright', 'test', '--config', 'playwright.long.config.ts');
 } else {
   // The demo that tests begin from is made beside what is only read.

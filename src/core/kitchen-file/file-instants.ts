@@ -3,22 +3,20 @@ import type { KitchenFile, SectionName } from './shape';
 
 /** Fields that are instants, by section; those of versions of formulas stand in a list of their own. */
 const INSTANTS: Readonly<Partial<Record<SectionName, readonly string[]>>> = {
-  ...{
-    people: ['retired'],
-    items: ['retired'],
-    ingredients: ['retired'],
-    suppliers: ['retired'],
-    standingWork: ['retired'],
-    blocks: ['retired'],
-  },
-  ...{
-    orders: ['pickup', 'handedOverAt', 'createdAt', 'holdsUntil'],
-    pictures: ['addedAt'],
-    batches: ['madeAt'],
-    events: ['at'],
-    work: ['keptAt'],
-  },
-  ...{ plans: ['madeAt'], ticks: ['tickedAt'], probeSeries: ['takenAt'] },
+  people: ['retired'],
+  items: ['retired'],
+  ingredients: ['retired'],
+  suppliers: ['retired'],
+  standingWork: ['retired'],
+  blocks: ['retired'],
+  orders: ['pickup', 'handedOverAt', 'createdAt', 'holdsUntil'],
+  pictures: ['addedAt'],
+  batches: ['madeAt'],
+  events: ['at'],
+  work: ['keptAt'],
+  plans: ['madeAt'],
+  ticks: ['tickedAt'],
+  probeSeries: ['takenAt'],
 };
 
 /** A file with each of its instants as `map` makes it, which is told of its place. */

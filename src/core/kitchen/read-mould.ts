@@ -45,10 +45,17 @@ const TRADE_SHEETS: readonly [RegExp, readonly [number, number]][] = [
 ];
 /** Forms of one measure: behind it a second one is a depth, and before it how many there are. */
 const OF_ONE_MEASURE: readonly (Form['form'] | undefined)[] = [
-  ...(['round', 'heart', 'hexagon', 'petal', 'half-sphere', 'square'] as const),
+  'round',
+  'heart',
+  'hexagon',
+  'petal',
+  'half-sphere',
+  'square',
 ];
 /** Nobody has more of one tin in a list than this, and no tin is so small in cm. */
 const COUNTED = 60;
+/** Of squares, which can be rectangles of two measures. */
+const FEW = 12;
 /** Deeper than this no tin is said without the word. mm. */
 const DEEP = 150;
 const RING = /\b(?:rings?|bottomless)\b/i;
@@ -112,20 +119,18 @@ export function readMould(text: string, { length, decimal }: MouldTyping): ReadM
   if (pair) {
     const [, begins, first, ofFirst, second, ofSecond] = pair as unknown as (string | undefined)[];
     unit = ofFirst ?? ofSecond;
-    const [a, b] = [millimetres(first!, ofFirst ?? ofSecond), millimetres(second!, ofSecond ?? ofFirst)];
-    const alone = OF_ONE_MEASURE.includes(form) && !isSheet;
-    const isCount = begins !== undefined && !ofFirst && /^\d{1,2}$/.test(first!) && Number(first) <= COUNTED;
-    // "3 x 15 cm round": so many of it; "square 20 cm x 2" too. "24 x 7 round": across, and deep.
-    if (alone && !count && isCount && a < b && (form !== 'square' || Number(first) <= 12)) {
-      counted = Number(first);
-      measures.push(b);
-    } else if (alone && !count && ofFirst && !ofSecond && /^\d{1,2}$/.test(second!) && b < a / 4) {
-      counted = Number(second);
-      measures.push(a);
-    } else if (alone && form !== 'square' && deep === null && b < a && b <= DEEP) {
-      depth = b;
-      measures.push(a);
-    } else measures.push(a, b);
+    const said = ofTwo({
+      a: millimetres(first!, unit),
+      b: millimetres(second!, ofSecond ?? ofFirst),
+      counts: {
+        before: !count && begins !== undefined && !ofFirst && COUNT.test(first!) ? Number(first) : null,
+        behind: !count && ofFirst && !ofSecond && COUNT.test(second!) ? Number(second) : null,
+      },
+      form: OF_ONE_MEASURE.includes(form) && !isSheet ? form : undefined,
+      isDeep: deep !== null,
+    });
+    measures.push(...said.measures);
+    ({ counted, depth } = said);
   } else {
     const one = take(new RegExp(String.raw`(${NUMBER})${UNIT}`, 'i'));
     if (one) measures.push(millimetres(one[1]!, one[2]));
@@ -156,6 +161,31 @@ export function readMould(text: string, { length, decimal }: MouldTyping): ReadM
       ...(depth !== undefined && { depth }),
     },
   };
+}
+
+/** What can say how many there are beside a measure. */
+const COUNT = /^\d{1,2}$/;
+
+interface Two {
+  /** mm. */
+  a: number;
+  b: number;
+  /** What each of them would be as a number of tins; null where it cannot be one. */
+  counts: { before: number | null; behind: number | null };
+  /** The form, where it has one measure only. */
+  form: Form['form'] | undefined;
+  isDeep: boolean;
+}
+
+/** What two measures say of a form of one: "3 x 15 cm round" and "square 20 cm x 2" how many, "24 x 7 round" how deep. */
+function ofTwo({ a, b, counts, form, isDeep }: Two): { measures: number[]; counted?: number; depth?: number } {
+  const { before, behind } = counts;
+  if (form === undefined) return { measures: [a, b] };
+  if (before !== null && before <= (form === 'square' ? FEW : COUNTED) && a < b)
+    return { measures: [b], counted: before };
+  if (behind !== null && b < a / 4) return { measures: [a], counted: behind };
+  if (form !== 'square' && !isDeep && b < a && b <= DEEP) return { measures: [a], depth: b };
+  return { measures: [a, b] };
 }
 
 /**

@@ -58,7 +58,7 @@ export async function tryOrder(
   const { problem, hold } = problemOf(situation);
   const known = plan && { plan: plan.plan, waits: plan.stood };
   const anew = id === null ? [] : [orderId(id)];
-  const answer = await planInThread(db.kitchen, { ...{ problem, hold, before: known, anew }, ...limits }, 'trials');
+  const answer = await planInThread(db.kitchen, { problem, hold, before: known, anew, ...limits }, 'trials');
   if (!answer.ok) return refuse(answer.problems.map((p) => p.message).join(' '));
   const planned = { ...answer, problem: answer.given.problem };
   const { tightBelow } = kitchen.library.coefficients;

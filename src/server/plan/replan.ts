@@ -132,7 +132,8 @@ async function replanAndSave(db: KitchenDb, reason: string, how: HowToReplan): P
     const kept = old ?? previous;
     const answer = await planInThread(db.kitchen, {
       ...{ problem, hold, before: kept && { plan: kept.plan, waits: kept.stood } },
-      ...{ anew: how.anew ?? [], ...limits },
+      anew: how.anew ?? [],
+      ...limits,
     });
     if (!answer.ok) throw new Error(answer.problems.map((p) => p.message).join(' '));
     const saved = await savePlan(db, {

@@ -36,7 +36,8 @@ export function useAnswer(id: number | null, form: OrderForm | null, cake: numbe
   const settled = useSettled(wanted, STANDS);
   const onItsWay = useRef(false);
   const [known, setKnown] = useState<{ of: string; cake: number } & Omit<Answered, 'asking'>>({
-    ...{ of: '', cake },
+    of: '',
+    cake,
     answer: null,
     refused: null,
   });

@@ -19,13 +19,17 @@ interface History {
 /** So many steps back are kept. */
 const MOST = 200;
 
+/** One step further; while something is dragged it takes the place of the last. */
+const step = (h: History, now: Made, goesOn: boolean): History => ({
+  past: goesOn ? h.past : [...h.past, h.now].slice(-MOST),
+  now,
+  future: [],
+  cakes: Math.max(h.cakes, now.cake + 1),
+});
+
 /** A design with what it was before: every change is one step, and a drag is one as a whole. */
 export function useDesign(first: Design) {
   const [history, setHistory] = useState<History>({ past: [], now: { design: first, cake: 0 }, future: [], cakes: 1 });
-  const step = (h: History, now: Made, goesOn: boolean): History => ({
-    ...{ past: goesOn ? h.past : [...h.past, h.now].slice(-MOST), now, future: [] },
-    cakes: Math.max(h.cakes, now.cake + 1),
-  });
   /** While something is dragged each move takes the place of the last. */
   const change = useCallback((edit: (design: Design) => Design, { goesOn = false } = {}) => {
     setHistory((h) => {

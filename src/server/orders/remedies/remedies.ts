@@ -74,7 +74,9 @@ async function findHelp(db: KitchenDb, id: number, planned: Planned, seconds: nu
   const soFar = (): Help => ({ remedies: worthSaying([...tried.found, ...later.found]), ...why });
   const work = async (): Promise<Help> => {
     const { blockers, chain } = await askInThread(db.kitchen, 'why', {
-      ...{ problem: plan.problem, plan: plan.plan, order: orderId(id) },
+      problem: plan.problem,
+      plan: plan.plan,
+      order: orderId(id),
     });
     const names = namesOf(situation);
     const links = chain ?? [];
