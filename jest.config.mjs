@@ -33,7 +33,7 @@ const screens = {
 export const together = {
   ...alone,
   displayName: 'together',
-  runner: 'jest-light-runner/child-process',
+  runner: '<rootDir>/tests/runner/together.mjs',
   roots: ['<rootDir>/src', '<rootDir>/cli', '<rootDir>/tests/repository'],
   testPathIgnorePatterns: ['/node_modules/', '<rootDir>/src/ui/'],
   setupFiles: ['<rootDir>/tests/runner/read-typescript.mjs'],

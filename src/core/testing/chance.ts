@@ -12,7 +12,13 @@ const IN_THE_COMMIT = 10;
 /** The long run: whatever is asked only in part in the run of a commit is asked whole. */
 export const ALL = drawn !== null;
 
-fc.configureGlobal({ seed: drawn ?? 1 });
+/**
+ * Ms. A property that fails is made smaller for so long in all, not for as long as it lasts: over a whole kitchen that can be hours, and a database in
+ * the process gives the timer that would end the test no turn.
+ */
+const SMALLER_FOR = 200_000;
+
+fc.configureGlobal({ seed: drawn ?? 1, interruptAfterTimeLimit: SMALLER_FOR, markInterruptAsFailure: true });
 export { fc };
 
 /** Runs of a property that is dear: a few in the run of a commit, as many as it deserves in the long run. */
