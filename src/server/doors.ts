@@ -60,7 +60,7 @@ const question = object({
 });
 const checkAnswer = object({
   holds: mixed<true>().oneOf([true], 'Does it hold?').required(),
-  again: mixed<true>().oneOf([true, undefined]).optional(),
+  why: string().max(300, 'At most 300 letters.').optional(),
   value: number().optional(),
 });
 /** What may be told with a tap. */

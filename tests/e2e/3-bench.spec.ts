@@ -40,6 +40,11 @@ test('a check holds a step until it is answered, with the number that was read',
   await now.getByRole('button', { name: 'Done' }).click();
   const gate = now.getByRole('group', { name: 'Check before it is done' });
   await expect(gate).toContainText('82–85 °C at the heart');
+  await gate.getByLabel('It reads').fill('97');
+  await gate.getByRole('button', { name: 'Yes, done' }).click();
+  await expect(gate.getByRole('alert')).toContainText('Strain it at once');
+  await gate.getByRole('button', { name: 'It reads so: use it all the same' }).click();
+  await expect(gate.getByRole('alert')).toContainText('Say why');
   await gate.getByLabel('It reads').fill('83');
   await gate.getByRole('button', { name: 'Yes, done' }).click();
   // Done at once is hardly the whole step.

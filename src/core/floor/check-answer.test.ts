@@ -37,13 +37,19 @@ describe('a check gates the end of its step', () => {
     expect(checkProblem(hot, { holds: true, value: 81.9 })).toBe('81.9 °C is not there yet (It is 82 °C). Cook on.');
   });
 
-  it('beyond the other end of its range it asks for a second look, and then is used with what it read', () => {
-    const curd: Check = { ...check('temperature at least', 82), tooFar: 85 };
-    const read = (value: number, again?: true) => checkProblem(curd, { holds: true, value, again });
-    expect(read(97)).toBe('97 °C has gone too far (the sign). Look again: right probe, right bowl, in the middle?');
-    expect([read(85), read(97, true)]).toEqual([null, null]);
-    // A second look opens no gate that is not reached.
-    expect(read(81, true)).toContain('not there yet');
+  it('beyond the other end of its range it asks for a second look and for the reason, and advises by the side on which it missed', () => {
+    const curd: Check = { ...check('temperature at least', 82), tooFar: 85, beyond: 'Strain it.' };
+    const read = (value: number, why?: string) => checkProblem(curd, { holds: true, value, why });
+    const tooFar = '97 °C has gone too far (the sign). Look again: right probe, right bowl, in the middle? Strain it.';
+    expect(read(97)).toBe(tooFar);
+    expect(read(97, '  ')).toBe(tooFar);
+    expect(read(97)).not.toContain(curd.otherwise);
+    expect([read(85), read(97, 'No grains in it.')]).toEqual([null, null]);
+    // A reason opens no gate that is not reached, and what is done then is another thing.
+    expect(read(81, 'In a hurry.')).toBe('81 °C is not there yet (the sign). Wait.');
+    expect(checkProblem({ ...check('temperature at least', 82), tooFar: 85 }, { holds: true, value: 97 })).toMatch(
+      /in the middle\?$/,
+    );
     const tempered: Check = { ...check('temperature at most', 32), tooFar: 28 };
     const cooled = (value: number) => checkProblem(tempered, { holds: true, value });
     expect([cooled(32), cooled(28), cooled(33) === null, cooled(26)?.includes('too far')]).toEqual([

@@ -6,8 +6,8 @@ import type { Check } from '../formula/formula';
 export interface CheckAnswer {
   holds: true;
   value?: number | undefined;
-  /** It was read a second time: it has gone too far, and is used all the same. */
-  again?: true | undefined;
+  /** It has gone too far, and is used all the same, for this reason. */
+  why?: string | undefined;
 }
 
 /** Why an answer does not open the gate, with what to do; null where it does. */
@@ -20,12 +20,11 @@ export function checkProblem(check: Check | null, answer: CheckAnswer | undefine
   const read = `${answer.value} ${unit ?? ''}`.trim();
   if (reaches && !reaches(answer.value, check.limit))
     return say`${read} is not there yet (${check.text}). ${check.otherwise}`;
-  return goneTooFar(check, answer) && !answer.again
-    ? say`${read} has gone too far (${check.text}). Look again: right probe, right bowl, in the middle?`
-    : null;
+  if (!goneTooFar(check, answer) || answer.why?.trim()) return null;
+  return say`${read} has gone too far (${check.text}). Look again: right probe, right bowl, in the middle? ${check.beyond ?? ''}`.trim();
 }
 
-/** Does an answer lie beyond the other end of the range? Then it is asked for a second look. */
+/** Does an answer lie beyond the other end of the range? Then a second look is asked for, and why it is used all the same. */
 export function goneTooFar(check: Check, { value }: CheckAnswer): boolean {
   const { reaches } = checkKind(check.kind);
   if (check.tooFar === undefined || typeof value !== 'number' || !Number.isFinite(value) || !reaches) return false;

@@ -4,7 +4,7 @@
  */
 export type FloorEvent =
   | { id: number; kind: 'start'; minute: number; step: string; people: string[]; equipment: string[] }
-  | { id: number; kind: 'finish'; minute: number; step: string }
+  | { id: number; kind: 'finish'; minute: number; step: string; check?: Read | undefined }
   /** So many minutes more than were planned. */
   | { id: number; kind: 'extend'; minute: number; step: string; minutes: number }
   /** So many minutes from `minute` on. */
@@ -13,6 +13,15 @@ export type FloorEvent =
   | { id: number; kind: 'correct'; minute: number; event: number; to: number }
   | { id: number; kind: 'take back'; minute: number; event: number }
   | { id: number; kind: 'use anyway'; minute: number; step: string; after: string; allowed: number; reason: string };
+
+/** What was looked at when a step was done: the number that was read, in the unit of its kind, null where nothing is measured. */
+export interface Read {
+  kind: string;
+  text: string;
+  value: number | null;
+  /** It had gone too far: why it was used all the same. */
+  why?: string | undefined;
+}
 
 /** A step that is under way or done. Minutes after the origin. */
 export interface StepState {
@@ -74,6 +83,14 @@ export function usedAnyway(
   events: FloorEvent[],
 ): { after: string; step: string; minute: number; allowed: number; reason: string }[] {
   return asItWas(events).flatMap((e) => (e.kind === 'use anyway' ? [e] : []));
+}
+
+/** The numbers that were read at the ends of steps, in the order in which they were told. */
+export function readings(events: FloorEvent[]): (Read & { step: string; minute: number; value: number })[] {
+  return asItWas(events).flatMap((e) => {
+    const value = e.kind === 'finish' ? (e.check?.value ?? null) : null;
+    return e.kind === 'finish' && value !== null ? [{ ...e.check!, value, step: e.step, minute: e.minute }] : [];
+  });
 }
 
 /** When a running step is expected to end: its likely minutes from its start, or as long as somebody said. */

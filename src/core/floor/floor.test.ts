@@ -1,6 +1,6 @@
 import { begunTooEarly } from './begun-too-early';
 import { contradictions } from './contradictions';
-import { expectedEnd, floorState, usedAnyway, type FloorEvent } from './floor-state';
+import { expectedEnd, floorState, readings, usedAnyway, type FloorEvent } from './floor-state';
 import { unusual } from './unusual';
 import { problemAt, withFloor } from '../situation/with-floor';
 import { simulate } from '../planner/answers/simulate';
@@ -183,6 +183,19 @@ describe('what stood too long and is used all the same', () => {
     expect(floorState([...events, start(4, 'b', 51), { ...use(5, ''), minute: 60 }]).get('b')).toMatchObject({
       ...{ until: null, event: 4 },
     });
+  });
+});
+
+describe('what was read', () => {
+  it('is kept with its number and its reason, until it is taken back', () => {
+    const done = (id: number, step: string, check?: Extract<FloorEvent, { kind: 'finish' }>['check']): FloorEvent => ({
+      ...{ id, kind: 'finish', minute: 20 + id, step, check },
+    });
+    const curd = { kind: 'temperature at least', text: '82–85 °C', value: 97, why: 'strained' };
+    const felt = { kind: 'skewer clean', text: 'clean', value: null };
+    const events = [start(1, 'a', 10), done(2, 'a', curd), done(3, 'b', felt), done(4, 'c')];
+    expect(readings(events)).toEqual([{ ...curd, step: 'a', minute: 22 }]);
+    expect(readings([...events, { id: 5, kind: 'take back', minute: 30, event: 2 }])).toEqual([]);
   });
 });
 

@@ -102,7 +102,10 @@ function stepsOf({ steps }: Formula): Told {
       [at, [say`${likely} min (${low}–${high})`, ...grows, ...withOf(s)].join(', ')],
       [say`${at}: how`, s.how],
       [say`${at}: until`, s.sign ?? ''],
-      [say`${at}: check`, s.check ? `${s.check.text} ${s.check.limit ?? ''} ${s.check.otherwise}` : ''],
+      [
+        say`${at}: check`,
+        s.check ? `${s.check.text} ${s.check.limit ?? ''} ${s.check.otherwise} ${s.check.beyond ?? ''}` : '',
+      ],
       [say`${at}: caution`, s.caution ?? ''],
       [
         say`${at}: said`,

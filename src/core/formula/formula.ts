@@ -128,7 +128,10 @@ export interface Check {
   limit?: number;
   /** Where the craft has a range, its other end: a reading beyond it has gone too far. */
   tooFar?: number;
+  /** What to do where the sign, or the limit, is not reached yet. */
   otherwise: string;
+  /** What to do with what has gone too far. */
+  beyond?: string;
 }
 
 export interface Reminder {

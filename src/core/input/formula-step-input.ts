@@ -61,6 +61,9 @@ export const checkForm = object({
     .max(200, say`At most 200 letters.`)
     .default('')
     .when('kind', { is: (kind: string) => kind !== '', then: (s) => s.required(say`What is done if it fails?`) }),
+  beyond: trimmed()
+    .max(200, say`At most 200 letters.`)
+    .default(''),
 });
 
 const reminderForm = object({
@@ -196,7 +199,7 @@ export const isDraft = (key: string) => key === '' || key.startsWith('new ');
 export const NO_WAIT: WaitForm = {
   ...{ from: '', min: 0, max: null, place: '', why: '', ageing: null, attended: false, ovenOff: false },
 };
-export const NO_CHECK: StepForm['check'] = { kind: '', text: '', limit: null, tooFar: null, otherwise: '' };
+export const NO_CHECK: StepForm['check'] = { kind: '', text: '', limit: null, tooFar: null, otherwise: '', beyond: '' };
 
 export const EMPTY_STEP: StepForm = {
   ...{ key: '', name: '', work: 'hands', low: 8, likely: 10, high: 14, perKilo: null, perPiece: null, perTin: null },
@@ -239,7 +242,7 @@ export function stepFormsOf({ steps, waits }: Pick<Formula, 'steps' | 'waits'>):
 
 /** A check laid out for its form. */
 export const checkFormOf = (check: Check | undefined): StepForm['check'] =>
-  check ? { ...check, limit: check.limit ?? null, tooFar: check.tooFar ?? null } : NO_CHECK;
+  check ? { ...check, limit: check.limit ?? null, tooFar: check.tooFar ?? null, beyond: check.beyond ?? '' } : NO_CHECK;
 
 /** Reminders laid out for their form. */
 export const reminderFormsOf = (reminders: readonly Reminder[] = []): StepForm['reminders'] =>

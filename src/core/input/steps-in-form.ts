@@ -87,12 +87,13 @@ function stepOf(s: StepForm, key: string, tinsUntil: (key: string) => string): F
 }
 
 /** The check that a form describes; undefined where it describes none. */
-export function checkOf({ kind, text, limit, tooFar, otherwise }: StepForm['check']): Check | undefined {
+export function checkOf({ kind, text, limit, tooFar, otherwise, beyond }: StepForm['check']): Check | undefined {
   if (kind === '') return undefined;
   return present<Check>({
     ...{ kind: kind as CheckName, text, otherwise },
     limit: limit ?? undefined,
     tooFar: tooFar ?? undefined,
+    beyond: beyond || undefined,
   });
 }
 

@@ -80,7 +80,8 @@ const BODIES = {
     ...step,
     name: optional(text),
     likely: optional(number),
-    check: optional(Type.Object({ kind: text, text, value: maybe(number) })),
+    /** `why` it was used all the same, where what was read had gone too far. */
+    check: optional(Type.Object({ kind: text, text, value: maybe(number), why: optional(text) })),
     when: optional(text),
   }),
   /** More minutes than were planned, as it was told before “not yet” was. */

@@ -53,6 +53,7 @@ export const check = describes<Check>()(
     limit: optional(number),
     tooFar: optional(number),
     otherwise: text,
+    beyond: optional(text),
   }),
 );
 

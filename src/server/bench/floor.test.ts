@@ -48,6 +48,49 @@ describe('checks at the bench', () => {
   });
 });
 
+describe('what was read too far', () => {
+  it('is used only for a reason, told to the lead while it can be made anew, and kept by its order', async () => {
+    const { loadWall } = await import('../wall/wall');
+    const { loadOrder } = await import('../orders/order-pages');
+    const { orderNumberOf } = await import('../../core/ids/ids');
+    const { situation, plan } = (await loadPlanned(kitchen.db))!;
+    const ranged = cakeSteps(situation).find(
+      (s) =>
+        s.check?.tooFar !== undefined &&
+        s.check.beyond &&
+        !situation.states.has(s.id) &&
+        plan.plan.steps.some((p) => p.id === s.id && p.people.length > 0) &&
+        plan.problem.waits.some((w) => w.from === s.id),
+    )!;
+    const order = orderNumberOf(ranged.id);
+    const title = situation.orders.find((o) => o.id === order)!.title;
+    const { limit, tooFar, beyond } = ranged.check!;
+    const value = tooFar! + Math.sign(tooFar! - limit!) * 11;
+    const person = plan.plan.steps.find((p) => p.id === ranged.id)!.people[0]!;
+    expect(await startStep(kitchen.db, ranged.id, person, { sure: true })).toMatchObject({ ok: true });
+    const finish = (why?: string) => finishStep(kitchen.db, ranged.id, { holds: true, value, why }, { sure: true });
+    expect(message(await finish())).toContain(beyond!);
+    expect(message(await finish())).not.toContain(ranged.check!.otherwise);
+    expect(message(await finish(' '))).toContain('has gone too far');
+    expect(await finish('strained, smells clean')).toMatchObject({ ok: true });
+    const said = `read ${value} °C`;
+    const { headline } = (await loadWall(kitchen.db))!;
+    expect(headline.text).toContain(`${title}: “${ranged.name}” ${said}`);
+    expect(headline).toMatchObject({ tone: 'tight', fix: { order } });
+    expect(headline.text).toContain('strained, smells clean');
+    const kept = { tooFar: true, text: expect.stringContaining(said) };
+    expect((await loadOrder(kitchen.db, order))!.planned!.readings).toContainEqual(kept);
+    // What comes after it has begun: too late to make it anew, and the wall speaks of other things again; the order keeps it.
+    const next = plan.problem.waits.find((w) => w.from === ranged.id)!.to;
+    expect(await startStep(kitchen.db, next, person, { sure: true, why: 'so it is' })).toMatchObject({ ok: true });
+    expect((await loadWall(kitchen.db))!.headline.text).not.toContain(said);
+    expect((await loadOrder(kitchen.db, order))!.planned!.readings).toContainEqual(kept);
+    expect(await takeBackStep(kitchen.db, next, true)).toMatchObject({ ok: true });
+    expect(await takeBackStep(kitchen.db, ranged.id, true)).toMatchObject({ ok: true });
+    expect((await loadOrder(kitchen.db, order))!.planned!.readings).not.toContainEqual(kept);
+  });
+});
+
 describe('what stands longer than it may', () => {
   it('is said on the wall, on its order and at the bench, with since when and how long was allowed', async () => {
     const { appendEvents } = await import('../../data/repositories/events');

@@ -2,7 +2,7 @@ import { say } from '../../core/words/say';
 import type { KitchenDb } from '../../data/kitchen-db';
 import { begunTooEarly } from '../../core/floor/begun-too-early';
 import { isFloorKind } from '../../core/kinds/events';
-import { checkProblem, type CheckAnswer } from '../../core/floor/check-answer';
+import { checkProblem, goneTooFar, type CheckAnswer } from '../../core/floor/check-answer';
 import { unusual } from '../../core/floor/unusual';
 import type { ToldEvent } from '../../core/stored/event';
 import { appendEvents } from '../../data/repositories/events';
@@ -168,7 +168,9 @@ export function finishStep(db: KitchenDb, step: string, answer?: CheckAnswer, to
         'when',
         say`“${own!.name}” was begun at ${begun}: ${durationText(end - state.start)} ago. Usually it takes ${usual(own!.minutes)}. ${odd === 'short' ? say`Is it really done?` : say`Did it end just now?`}`,
       );
-    const checked = check ? { check: { kind: check.kind, text: check.text, value: answer?.value ?? null } } : {};
+    const why = check && answer && goneTooFar(check, answer) ? answer.why?.trim() : undefined;
+    const read = check && { kind: check.kind, text: check.text, value: answer?.value ?? null, ...(why && { why }) };
+    const checked = read ? { check: read } : {};
     const known = plan.problem.steps.find((s) => s.id === step);
     const worked = { step, ...(known && { name: known.name, likely: known.minutes.likely }) };
     const body = { ...worked, ...checked, ...(at.when && { when: at.when }) };

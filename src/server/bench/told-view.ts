@@ -77,7 +77,7 @@ function whatOf(e: FloorEvent): string {
     case 'start':
       return say`begun`;
     case 'finish':
-      return say`done`;
+      return e.check?.why ? say`done, too far and used: ${e.check.why}` : say`done`;
     case 'extend':
       return say`${e.minutes} min more`;
     case 'not yet':

@@ -10,6 +10,7 @@ import { agreedView, type AgreedView } from './agreed-view';
 import { costText, notInTime } from './buying';
 import { pickupText } from './pickup-text';
 import { contactLines } from '../situation/contact-words';
+import { readingLines } from '../situation/reading-words';
 import { stoodLines, usedLines } from '../situation/stood-words';
 import type { ByProduct } from '../../core/formula/formula';
 import { cakeName } from '../../core/breakdown/amounts/cake';
@@ -86,6 +87,8 @@ export interface OrderView {
     stood: { step: string; text: string }[];
     /** What had stood too long and was used all the same, with when and why. */
     usedAnyway: string[];
+    /** What was read at the bench, and whether it had gone too far. */
+    readings: { text: string; tooFar: boolean }[];
     /** What it needs that no supplier brings in time. */
     notInTime: string[];
   } | null;
@@ -160,6 +163,9 @@ export async function orderView(
             s.orders.includes(order.id) ? { step: s.to, text: s.text } : [],
           ),
           usedAnyway: usedLines(order.id, situation),
+          readings: readingLines(situation)
+            .filter((r) => r.orders.some((o) => o.id === order.id))
+            .map(({ text, tooFar }) => ({ text, tooFar })),
           notInTime: notInTime(order.id, situation, plan),
         }
       : null,

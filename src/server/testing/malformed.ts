@@ -133,7 +133,7 @@ export const WELL_MADE: Record<PostName, Record<string, unknown>> = {
       {
         ...{ key: 'drip', name: 'Drip', low: 4, likely: 6, high: 9, perTier: 2, perPortion: null, perPiece: null },
         ...{ perArea: null, skill: 'coat', people: 1, uses: [], how: '', sign: '', caution: '', reminders: [] },
-        check: { kind: '', text: '', limit: null, tooFar: null, otherwise: '' },
+        check: { kind: '', text: '', limit: null, tooFar: null, otherwise: '', beyond: '' },
         waits: [],
       },
     ],

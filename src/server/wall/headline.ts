@@ -9,6 +9,7 @@ import { orderId } from '../../core/ids/ids';
 import type { ToAgree } from '../../core/order/to-agree';
 import { dayText } from '../../core/time/day-text';
 import { type Situation } from '../situation/situation';
+import { readingLines, type ReadingLine } from '../situation/reading-words';
 import { stoodLines } from '../situation/stood-words';
 import { shortWhy } from '../plan/link-words';
 import type { LadderView } from '../ladder/ladder-view';
@@ -53,6 +54,12 @@ export function headlineOf(
         : { label: say`Open it`, order: stood.orders[0], help: false, useAnyway: stood.to };
     return { tone: 'misses', text: say`${stood.text}. Look at it before it goes on.`, fix, counts };
   }
+  const tooFar = notYetUsed(plan, situation);
+  if (tooFar) {
+    const [order] = tooFar.orders;
+    const text = say`${tooFar.orders.map((o) => o.title).join(' + ')}: ${tooFar.text}`;
+    return { tone: 'tight', text, fix: order ? { label: say`Open it`, order: order.id, help: false } : null, counts };
+  }
   const overdue = ladders.flatMap((l) =>
     l.rungs
       .filter((r) => r.state === 'overdue')
@@ -92,6 +99,12 @@ export function headlineOf(
       ? say`Everything will be ready.`
       : say`Nothing is on the wall yet: the ladder of the first order will stand here.`;
   return { tone: 'holds', text, fix: null, counts };
+}
+
+/** What was read too far and is used all the same, as long as nothing that comes after it has begun: then it can still be made anew. */
+function notYetUsed(plan: PlanRow, situation: Situation): ReadingLine | undefined {
+  const next = (step: string) => plan.problem.waits.filter((w) => w.from === step).map((w) => w.to as string);
+  return readingLines(situation).findLast((r) => r.tooFar && !next(r.step).some((to) => situation.states.has(to)));
 }
 
 /** By how much an order misses its pickup and why, of the plan as it stands. */

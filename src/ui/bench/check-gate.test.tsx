@@ -60,14 +60,21 @@ describe('a check at the bench', () => {
     expect(onHolds).toHaveBeenCalledWith({ holds: true, value: -19.5 });
   });
 
-  it('that has gone too far is looked at again, and used only by a second tap', async () => {
-    const { hand, onHolds } = gate(check({ limit: 82, tooFar: 86 }));
+  it('that has gone too far is looked at again, and used only for a reason', async () => {
+    const { hand, onHolds } = gate(check({ limit: 82, tooFar: 86, beyond: 'Strain it at once.' }));
     await hand.type(screen.getByRole('textbox'), '97');
     await hand.click(screen.getByRole('button', { name: 'Yes, done' }));
     expect(screen.getByRole('alert').textContent).toContain('97 °C has gone too far');
+    // What helps is what helps on this side.
+    expect(screen.getByRole('alert').textContent).toContain('Strain it at once.');
+    expect(screen.queryByText(/Stir on/)).toBeNull();
+    const anyway = screen.getByRole('button', { name: 'It reads so: use it all the same' });
+    await hand.click(anyway);
+    expect(screen.getByRole('alert').textContent).toContain('Say why');
     expect(onHolds).not.toHaveBeenCalled();
-    await hand.click(screen.getByRole('button', { name: 'It reads so: use it anyway' }));
-    expect(onHolds).toHaveBeenCalledWith({ holds: true, value: 97, again: true });
+    await hand.type(screen.getByLabelText('Why is it used?'), 'Strained, no grain in it');
+    await hand.click(anyway);
+    expect(onHolds).toHaveBeenCalledWith({ holds: true, value: 97, why: 'Strained, no grain in it' });
   });
 
   it('names its unit by what is read', () => {

@@ -16,12 +16,22 @@ interface CheckGateProps {
   onNotYet: () => void;
 }
 
+const FIELD = {
+  font: 'inherit',
+  p: 1,
+  border: '2px solid var(--zl-ink)',
+  borderRadius: 1.5,
+  bgcolor: 'var(--zl-paper)',
+  color: 'inherit',
+} as const;
+
 /** Asks what must hold before a step is done: yes, with the number where one is read; or not yet, and what helps. */
 export function CheckGate({ check, busy, onHolds, onNotYet }: CheckGateProps) {
   const [typed, setTyped] = useState('');
   const [problem, setProblem] = useState<string | null>(null);
   /** The reading that went too far, and was asked for a second time. */
   const [lookedAt, setLookedAt] = useState<number | null>(null);
+  const [why, setWhy] = useState('');
   const { unit } = checkKind(check.kind);
   const yes = () => {
     const below = /^\s*[-−]/.test(typed);
@@ -34,12 +44,14 @@ export function CheckGate({ check, busy, onHolds, onNotYet }: CheckGateProps) {
       check.limit === undefined
         ? { holds: true }
         : { holds: true, value: read.is === 'number' ? (below ? -read.value : read.value) : NaN };
-    // The same reading twice is a second look.
-    const again = goneTooFar(check, answer) && lookedAt === answer.value;
-    const told: CheckAnswer = again ? { ...answer, again } : answer;
-    const shut = checkProblem(check, told);
+    const tooFar = goneTooFar(check, answer);
+    // The same reading twice is a second look; what is used all the same is used for a reason.
+    const again = tooFar && lookedAt === answer.value;
+    const told: CheckAnswer = again ? { ...answer, why } : answer;
+    const shut =
+      again && !why.trim() ? say`Say why it is used all the same: whoever leads reads it.` : checkProblem(check, told);
     setProblem(shut);
-    setLookedAt(goneTooFar(check, answer) ? answer.value! : null);
+    setLookedAt(tooFar ? answer.value! : null);
     if (!shut) onHolds(told);
   };
   return (
@@ -60,18 +72,21 @@ export function CheckGate({ check, busy, onHolds, onNotYet }: CheckGateProps) {
               setTyped(e.target.value);
               setLookedAt(null);
             }}
-            sx={{
-              width: 120,
-              font: 'inherit',
-              fontSize: 28,
-              p: 1,
-              border: '2px solid var(--zl-ink)',
-              borderRadius: 1.5,
-              bgcolor: 'var(--zl-paper)',
-              color: 'inherit',
-            }}
+            sx={{ ...FIELD, width: 120, fontSize: 28 }}
           />
           {unit}
+        </Box>
+      )}
+      {lookedAt !== null && (
+        <Box component="label" sx={{ display: 'block', mt: 1.5 }}>
+          {say`Why is it used?`}
+          <Box
+            component="input"
+            value={why}
+            maxLength={300}
+            onChange={(e: React.ChangeEvent<HTMLInputElement>) => setWhy(e.target.value)}
+            sx={{ ...FIELD, display: 'block', width: '100%', mt: 0.75 }}
+          />
         </Box>
       )}
       {problem && (
@@ -80,11 +95,17 @@ export function CheckGate({ check, busy, onHolds, onNotYet }: CheckGateProps) {
         </Box>
       )}
       <Box sx={{ mt: 1, color: 'var(--zl-muted)', fontSize: 17 }}>
-        {say`If not:`} {check.otherwise}
+        {lookedAt !== null && check.beyond ? (
+          check.beyond
+        ) : (
+          <>
+            {say`If not:`} {check.otherwise}
+          </>
+        )}
       </Box>
       <Box sx={{ display: 'flex', gap: 1.75, mt: 1.75, flexWrap: 'wrap' }}>
         <BigButton kind="main" disabled={busy} onClick={yes}>
-          {lookedAt === null ? say`Yes, done` : say`It reads so: use it anyway`}
+          {lookedAt === null ? say`Yes, done` : say`It reads so: use it all the same`}
         </BigButton>
         <BigButton kind="quiet" disabled={busy} onClick={onNotYet}>{say`Not yet`}</BigButton>
       </Box>

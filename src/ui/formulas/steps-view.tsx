@@ -99,6 +99,7 @@ function StepBlock({ step, number }: { step: FormulaStep; number: number }) {
         <Box sx={{ mt: 0.5 }}>
           <b>{say`Checked:`}</b> {step.check.text}
           {say`. If not:`} {step.check.otherwise}
+          {step.check.beyond && say` Too far: ${step.check.beyond}`}
         </Box>
       )}
       {(step.prepare ?? []).map((p) => (

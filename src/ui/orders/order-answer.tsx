@@ -39,6 +39,11 @@ export function Answer({ view, pickup }: { view: OrderView; pickup: string }) {
           {text}.
         </Box>
       ))}
+      {planned.readings.map(({ text, tooFar }) => (
+        <Box key={text} sx={{ mt: 0.5, ...(tooFar && { fontWeight: 700, color: 'var(--zl-missesText)' }) }}>
+          {text}
+        </Box>
+      ))}
       {status.state === 'misses' && planned.leftOut && <Box sx={{ mt: 0.5 }}>{planned.leftOut}</Box>}
       {status.state !== 'ready' && (
         <ChanceNote

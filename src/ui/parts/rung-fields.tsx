@@ -82,6 +82,14 @@ export function CheckFields<F extends FieldValues>({ control, at, kind }: Of<F> 
             </>
           )}
           <FormText control={control} name={own('check.otherwise')} label={say`If it fails`} sx={{ width: 300 }} />
+          {unit !== null && (
+            <FormText
+              control={control}
+              name={own('check.beyond')}
+              label={say`If it went too far`}
+              sx={{ width: 300 }}
+            />
+          )}
         </>
       )}
     </>

@@ -105,7 +105,9 @@ function Details({ view, children }: { view: StepView; children: ReactNode }) {
       <Fact name={say`How`}>{tell(view.how)}</Fact>
       <Fact name={say`Until`}>{view.sign && tell(view.sign)}</Fact>
       <Fact name={say`Before it is done`}>
-        {view.check ? say`${view.check.text}. If not: ${view.check.otherwise}` : null}
+        {view.check
+          ? say`${view.check.text}. If not: ${view.check.otherwise}${view.check.beyond ? ` ${say`Too far: ${view.check.beyond}`}` : ''}`
+          : null}
       </Fact>
       <Reasons name={say`Before it begins`} lines={view.prepare} />
       <Reasons name={say`Reminders`} lines={view.reminders} />
