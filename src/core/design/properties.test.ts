@@ -1,3 +1,4 @@
+import { withFormulaInPiece } from '../compose/edits/parts';
 import { fc, runs } from '../testing/chance';
 import { onTheCake } from '../breakdown/amounts/amount';
 import { cakeGrams, finishedGrams } from '../breakdown/amounts/weight';
@@ -106,6 +107,31 @@ describe('any design that is allowed', () => {
         }
       }),
       runs(25, 80),
+    );
+  });
+
+  it('another sponge in one piece changes nothing of the others: neither their grams nor their tins', () => {
+    const sponges = ['almond-sponge', 'lemon-sponge', 'walnut-sponge', 'genoise', 'hot-milk-cake', 'orange-chiffon'];
+    const ofOthers = (design: Design, piece: number) =>
+      broken(design).components.flatMap(({ formula, amount }) => [
+        ...amount.loads
+          .filter((l) => l.tier !== piece)
+          .map((l) => [formula.id, 'tin', l.tier, l.tins, l.gramsEach.toFixed(3)].join(' ')),
+        ...amount.portions.flatMap((p) =>
+          (p.tiers ?? [])
+            .filter((t) => t.tier !== piece && t.grams > 1e-6)
+            .map((t) => [formula.id, p.use, t.tier, t.grams.toFixed(3)].join(' ')),
+        ),
+      ]);
+    fc.assert(
+      fc.property(anyDesign, fc.nat(2), fc.constantFrom(...sponges), (design, at, sponge) => {
+        fc.pre(design.pieces.length > 1 && !!design.parts[0]!.role.startsWith('sponge'));
+        const piece = at % design.pieces.length;
+        const by = kitchen.formulas.get(sponge)!;
+        const there = withFormulaInPiece(design, { on: 'inside', piece: design.pieces[piece]!.key, at: 0 }, by);
+        expect(ofOthers(there, piece).sort()).toEqual(ofOthers(design, piece).sort());
+      }),
+      runs(60, 200),
     );
   });
 

@@ -177,7 +177,14 @@ describe('a formula in its form', () => {
         minutes: { low: 5, likely: 7, high: 11, perKilo: 2, perPiece: 0.5, perTin: 1.5 },
         uses: [{ kind: 'mixer', units: 2 }],
         ...{ each: 'batch', tinsUntil: 'fold', caution: 'Raw egg.' },
-        check: { kind: 'temperature at least', text: 'At the heart', limit: 82, tooFar: 86, otherwise: 'Go on.', beyond: 'Begin anew.' },
+        check: {
+          kind: 'temperature at least',
+          text: 'At the heart',
+          limit: 82,
+          tooFar: 86,
+          otherwise: 'Go on.',
+          beyond: 'Begin anew.',
+        },
         reminders: [
           { after: 3, every: 2, text: 'Stir' },
           { after: 0, share: 0.5, text: 'Scrape' },

@@ -7,6 +7,7 @@ import { withFreeMinutes } from './free-minutes';
 import type { Holding } from './plan-that-holds';
 import { slackOf, withSlack } from './with-slack';
 import { withWorkAhead, workAheadOf } from './work-ahead';
+import { withBufferUsed } from './with-buffer-used';
 import { withFloor } from './with-floor';
 import { withKitchen } from './with-kitchen';
 import { withAdjustments } from './with-adjustments';
@@ -27,7 +28,7 @@ export interface SituationProblem {
 }
 
 /**
- * The planning problem of a situation, with the kitchen's slack, the facts of the floor, what had rather be made ahead, the lead's adjustments, and what is
+ * The planning problem of a situation, with the kitchen's slack, the facts of the floor, the minutes before a hand-over that they use up, what had rather be made ahead, the lead's adjustments, and what is
  * kept free before orders leave in it.
  */
 export function problemOf(situation: Situation): SituationProblem {
@@ -45,7 +46,8 @@ export function problemOf(situation: Situation): SituationProblem {
   const slack = slackOf(choices);
   const { paces, margins, begins } = situation;
   const floor = withFloor(withSlack(made, slack, paces), situation.states);
-  const ahead = withWorkAhead(floor.problem, workAheadOf(choices), coefficients.lastHours);
+  const used = withBufferUsed(floor.problem, coefficients.readyBefore);
+  const ahead = withWorkAhead(used, workAheadOf(choices), coefficients.lastHours);
   const { problem: tight, lapsed } = withAdjustments(ahead, situation.adjustments);
   const rest = { stood: floor.stood, lapsed };
   if (slack === 'lean') return { problem: tight, hold: null, ...rest };

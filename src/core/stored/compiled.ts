@@ -72,7 +72,6 @@ const cake = describes<Cake>()(
     portions: number,
     layers: number,
     layerHeight: number,
-    trimmed: number,
   }),
 );
 const portion = describes<Portion>()(

@@ -26,7 +26,9 @@ describe('layers from tins', () => {
   });
   it('that are trimmed take more batter, and give it to the crumbs; the cake stays as high', () => {
     const flat = amount(batter, { others: [] });
-    const domed = amount(batter, { others: [], trimmed: 0.08 });
+    const domed = amount(batter, { others: [], of: { ...formula, domes: true } });
+    const upsideDown = { others: [], of: { ...formula, domes: true }, choices: { level: 'upside-down' } };
+    expect(amount(batter, upsideDown).grams).toBe(flat.grams);
     expect(domed.cake.tiers[0]!.height).toBe(flat.cake.tiers[0]!.height);
     const trimmings = domed.portions.find((p) => p.leftOver === 'trimmings')!.grams;
     expect(trimmings).toBeCloseTo((area * 0.54 * (96 / 0.92 - 96)) / 1000, 9);

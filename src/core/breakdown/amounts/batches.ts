@@ -22,8 +22,6 @@ export interface Batches {
   formulas: ReadonlyMap<string, Formula>;
   kitchen: Pick<Kitchen, 'coefficients' | 'moulds'>;
   choices: Choices;
-  /** What levelling takes off what is baked, as a share. */
-  trimmed: number;
 }
 
 /** Shares are divided anew until no thickness moves by more than this, mm (and no weight by as many g), or so often. */
@@ -46,9 +44,9 @@ export function amountsOf(batches: Batches): { cake: Cake; amounts: ReadonlyMap<
   }
 }
 
-function cakeFor({ work, formulas, kitchen, trimmed }: Batches, thicknesses: Thicknesses): Cake {
+function cakeFor({ work, formulas, kitchen }: Batches, thicknesses: Thicknesses): Cake {
   const densities = new Map([...formulas].map(([role, f]) => [role, f.density]));
-  return cakeOf(work, densities, kitchen.coefficients, trimmed, thicknesses);
+  return cakeOf(work, densities, kitchen.coefficients, thicknesses);
 }
 
 function amountsFor(batches: Batches, cake: Cake, thicknesses: Thicknesses) {

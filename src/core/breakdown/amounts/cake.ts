@@ -17,8 +17,6 @@ export interface Cake {
   /** Layers of its first piece, and how high the lowest of them is as it goes into the cake: what was trimmed off is gone. */
   layers: number;
   layerHeight: number;
-  /** What levelling takes off each layer, as a share of what is baked. */
-  trimmed: number;
 }
 
 /**
@@ -30,12 +28,11 @@ export function cakeHeight(layers: number, layerHeight: number, filling: number,
   return layers * layerHeight * (1 - trimmed) + (layers - 1) * filling + finish;
 }
 
-/** The cake of a design; `densities` are g/ml of its parts by role, `trimmed` is what levelling takes off what is baked. */
+/** The cake of a design; `densities` are g/ml of its parts by role. */
 export function cakeOf(
   work: Work,
   densities: ReadonlyMap<string, number>,
   figures: Coefficients,
-  trimmed: number,
   thicknesses: Thicknesses,
 ): Cake {
   const tiers = layOut(work, figures, thicknesses);
@@ -45,7 +42,6 @@ export function cakeOf(
     portions: tiers.reduce((sum, t, i) => sum + (t.count ?? 1) * portionsOf(tiers, i, work, densities, figures), 0),
     layers: layers.length,
     layerHeight: layers[0]?.thickness ?? 0,
-    trimmed,
   };
 }
 

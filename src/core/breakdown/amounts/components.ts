@@ -1,7 +1,7 @@
 import { mixLimits } from '../mix-limits';
 import { scaleToYield } from '../../formula/scale';
 import { allergensOf } from '../../formula/within';
-import { chosen, belongs, type Choices } from '../../formula/schools';
+import { belongs, type Choices } from '../../formula/schools';
 import type { Formula } from '../../formula/formula';
 import { compile } from '../../design/compile';
 import type { DesignPart } from '../../design/design';
@@ -29,8 +29,7 @@ export function componentsOf(
   const design = leftOut(designOf(order), order.without ?? []);
   const formulas = new Map(design.parts.map((p) => [p.role, formulaFor(p, order, kitchen, choices)]));
   const work = compile(design, kitchen.blocks);
-  const trim = trimmed([...formulas.values()], kitchen, choices);
-  const batches: Batches = { work, formulas, kitchen, choices, trimmed: trim };
+  const batches: Batches = { work, formulas, kitchen, choices };
   const { cake, amounts } = amountsOf(batches);
   const components = design.parts.map((p) =>
     componentOf(p, formulas.get(p.role)!, amounts.get(p.role)!, kitchen, order.overrides?.[p.role]),
@@ -58,12 +57,6 @@ function withToppings(components: readonly Component[]): Component[] {
     );
     return takes.length > 0 ? { ...c, takes } : c;
   });
-}
-
-/** What share levelling takes of the layers as they are baked: nothing where they rise flat, or cool upside down. */
-function trimmed(formulas: Formula[], kitchen: Kitchen, choices: Choices): number {
-  const domed = formulas.some((f) => f.purpose === 'layers' && f.domes);
-  return domed && chosen('level', choices) === 'trim' ? kitchen.coefficients.trim : 0;
 }
 
 function formulaFor(part: DesignPart, order: Pick<CakeDraft, 'swaps'>, kitchen: Kitchen, choices: Choices): Formula {

@@ -1,6 +1,7 @@
 import { say } from '../../../words/say';
 import type { Layers } from '../../../design/design';
 import type { Formula } from '../../../formula/formula';
+import { chosen, type Choices } from '../../../formula/schools';
 import { counted } from '../../../measure/counted';
 import { bakedGrams, bakedHeight, gramsPerBaked, layersFrom, layersToTins } from '../../../shape/batter';
 import { formName, topArea, volume } from '../../../shape/form';
@@ -16,6 +17,10 @@ function gramsPerMl(formula: Formula, { batter }: Coefficients): number {
   return gramsPerBaked(batter[formula.batter ?? 'butter']);
 }
 
+/** What share levelling takes of layers as they are baked: nothing where they rise flat, or cool upside down. */
+const trimmedOf = ({ domes }: Formula, choices: Choices, { trim }: Coefficients): number =>
+  domes && chosen('level', choices) === 'trim' ? trim : 0;
+
 /** Layers of one thickness, with how many there are of it. */
 function byThickness(thicknesses: readonly number[]): [thickness: number, layers: number][] {
   const counts = new Map<number, number>();
@@ -30,7 +35,8 @@ function byThickness(thicknesses: readonly number[]): [thickness: number, layers
 export function layersFromTins(from: Extract<Layers, { from: 'tins' }>, context: AmountContext): Amount {
   const { cake, tiers, work, formula, coefficients, moulds } = context;
   const { sawCut } = coefficients;
-  const { trimmed } = cake;
+  // Of this sponge alone: what stands beside it in the cake may rise otherwise.
+  const trimmed = trimmedOf(formula, context.choices, coefficients);
   const perMl = gramsPerMl(formula, coefficients);
   const filled = tiers.flatMap((t) => {
     const tier = cake.tiers.indexOf(t);

@@ -21,14 +21,12 @@ export function amount(
     forms = [round(200)],
     others = [batter],
     build = plain,
-    trimmed = 0,
     of = formula,
     choices = {},
   }: {
     forms?: Form[];
     others?: AmountRule[];
     build?: Build;
-    trimmed?: number;
     of?: Formula;
     choices?: Choices;
   } = {},
@@ -42,7 +40,7 @@ export function amount(
   const work = compile(designOfBuild(whole, forms), starterBlocks);
   const formulas = new Map(takes.map((role) => [role, of]));
   const kitchen = { coefficients, moulds: [] };
-  const { cake, amounts } = amountsOf({ work, formulas, kitchen, choices, trimmed });
+  const { cake, amounts } = amountsOf({ work, formulas, kitchen, choices });
   const made = amounts.get(takes.at(-1)!)!;
   const portions = made.portions.map(({ use, grams, leftOver, lost }) => ({
     ...{ use, grams },
