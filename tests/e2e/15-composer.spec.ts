@@ -86,7 +86,7 @@ test.describe('a cake that is composed', () => {
     // Without a name it is answered, and not taken: what is missing stands beside its field.
     await expect(status).toContainText(/Can be ready with/);
     await page.getByRole('button', { name: 'Take the order' }).click();
-    await expect(page.getByText('Give the order a name')).toBeVisible();
+    await expect(page.getByText(/It is called “[^”]+ \+ [^”]+”, after what is in it/)).toBeVisible();
     await page.getByLabel('Name of the order').fill('Lantern makers');
     await page.getByLabel('Customer').fill('Ida');
     await page.getByRole('button', { name: 'Take the order' }).click();

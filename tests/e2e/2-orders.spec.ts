@@ -22,7 +22,7 @@ test.describe('an order', () => {
     await page.getByLabel('Portions', { exact: true }).fill('40');
     await expect(status).toContainText(/Can be ready|choose a larger one/);
     await page.getByRole('button', { name: 'Take the order' }).click();
-    await expect(page.getByText('Give the order a name')).toBeVisible();
+    await expect(page.getByText(/It is called “[^”]+ \+ [^”]+”, after what is in it/)).toBeVisible();
     await expect(page.getByLabel('Customer')).toHaveValue('Olga at the ferry');
     await page.getByLabel('Name of the order').fill('Ferry farewell');
 

@@ -15,11 +15,14 @@ const measured = (message: string) =>
     .typeError(message)
     .nullable();
 
+/** Letters of an order’s name that fit its ladder. */
+export const MOST_LETTERS = 60;
+
 /** What the counter types for an order; the form and the server check it alike. */
 export const orderForm = object({
   title: trimmed()
     .required(say`Give the order a name, as “Abara christening”.`)
-    .max(60, say`At most 60 letters, so that it fits the ladder.`),
+    .max(MOST_LETTERS, say`At most ${MOST_LETTERS} letters, so that it fits the ladder.`),
   customer: trimmed()
     .required(say`Who is it for?`)
     .max(80, say`At most 80 letters.`),

@@ -1,3 +1,4 @@
+import { cakeCalled } from '../../core/compose/cake-called';
 import type { Block } from '../../core/design/block';
 import { openUntil } from '../../core/compose/edits/undecided';
 import type { Build } from '../../core/design/build';
@@ -14,7 +15,7 @@ import { pickupText } from './pickup-text';
 import { designOfOrder, olderAt } from '../../core/situation/break-down-orders';
 import type { Form } from '../../core/shape/form';
 import type { KitchenDb } from '../../data/kitchen-db';
-import { readHandedOver, readOpenOrders, readOrder } from '../../data/repositories/orders';
+import { readHandedOver, readOpenOrders, readOrder, type OrderRow } from '../../data/repositories/orders';
 import { beginningsFor, withSwaps, type Beginning } from '../builds/beginnings';
 import { buildsInUse } from '../builds/in-use';
 import { documentOf } from '../builds/read-design';
@@ -139,8 +140,14 @@ export async function loadOlderOrders(
   const all = [...(await readOpenOrders(db)).reverse(), ...(await readHandedOver(db, MOST_OLDER))];
   return all.map((o) => ({
     ...{ id: o.id, title: o.title, customer: o.customer, pickup: pickupText(o.pickup, kitchen.clock) },
-    cake: `${kitchen.builds.get(o.build)?.name ?? o.build}, ${cakeName(o.tiers)}`,
+    cake: `${called(o, kitchen)}, ${cakeName(o.tiers)}`,
   }));
+}
+
+function called(order: OrderRow, kitchen: LoadedKitchen): string {
+  const design = designOfOrder(order, kitchen);
+  const build = kitchen.builds.get(order.build);
+  return design ? cakeCalled(design, build) : (build?.name ?? order.build);
 }
 
 /** Further back nobody remembers. */

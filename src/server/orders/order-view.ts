@@ -1,3 +1,4 @@
+import { cakeCalled } from '../../core/compose/cake-called';
 import { madeAlike } from '../../core/formula/made-alike';
 import { valueAt } from '../../core/ids/value-at';
 import { say } from '../../core/words/say';
@@ -49,7 +50,8 @@ export interface OrderView {
   /** “Sat 22 May, 12:30” */
   pickup: string;
   portions: number;
-  buildName: string;
+  /** As its build, or after what is in it where nothing of that is left. */
+  called: string;
   sizeName: string;
   inscription: string;
   note: string;
@@ -119,7 +121,7 @@ export async function orderView(
     customer: order.customer,
     pickup: pickupText(order.pickup, kitchen.clock),
     portions: order.portions,
-    buildName: kitchen.builds.get(order.build)?.name ?? design.name,
+    called: cakeCalled(design, kitchen.builds.get(order.build)),
     sizeName: cakeName(order.tiers),
     ...{ inscription: order.inscription, note: order.note, avoid: order.avoid, state: order.state },
     without: design.parts.filter((c) => order.without.includes(c.role)).map(({ role, label }) => ({ role, label })),

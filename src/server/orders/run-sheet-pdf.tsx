@@ -40,9 +40,7 @@ async function runSheetPdf({ kitchen, order, rows, pictures }: RunSheet): Promis
       <Page size="A4" style={styles.page}>
         <Text style={styles.title}>{order.title}</Text>
         <Text style={{ fontSize: 12, fontWeight: 700 }}>{order.pickup}</Text>
-        <Text>
-          {`${order.customer} · ${order.buildName}, ${order.sizeName} · ${counted(order.portions, 'portion')}`}
-        </Text>
+        <Text>{`${order.customer} · ${order.called}, ${order.sizeName} · ${counted(order.portions, 'portion')}`}</Text>
         <Text style={styles.muted}>{kitchen}</Text>
         {order.avoid.length > 0 && (
           <Text style={{ ...BOLD, marginTop: 6 }}>{say`The eaters must not get: ${terms(order.avoid)}`}</Text>

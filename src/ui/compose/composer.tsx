@@ -7,13 +7,14 @@ import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { useForm, useWatch, type FieldPath } from 'react-hook-form';
+import { nameOfInside } from '@/core/compose/cake-called';
 import { largeEnough } from '@/core/compose/edits/large-enough';
 import { withFormulaEverywhere } from '@/core/compose/edits/parts';
 import { openUntil } from '@/core/compose/edits/undecided';
 import { insteadOf } from '@/core/compose/instead';
 import { formsOf } from '@/core/design/forms-of';
 import type { Allergen } from '@/core/formula/formula';
-import { orderForm, type OrderForm } from '@/core/input/order-input';
+import { MOST_LETTERS, orderForm, type OrderForm } from '@/core/input/order-input';
 import { agreeBy } from '@/core/order/agree-by';
 import { say } from '@/core/words/say';
 import type { ComposerView } from '@/server/orders/composer';
@@ -49,6 +50,8 @@ export function Composer({ view }: { view: ComposerView }) {
   const [opened] = useState(version);
   const [older] = useState(view.older);
   const [problem, setProblem] = useState<string | null>(null);
+  /** The name that the order got because it had none. */
+  const [named, setNamed] = useState<string | null>(null);
   /** The build that the cake was kept as. */
   const [kept, setKept] = useState<string | null>(null);
   /** Another cake is looked for; and whether there is one already to go back to. */
@@ -107,6 +110,16 @@ export function Composer({ view }: { view: ComposerView }) {
 
   const save = async (more: boolean) => {
     setProblem(null);
+    setNamed(null);
+    if (!values.title.trim()) {
+      // It is asked for with an answer: the next tap takes it.
+      const after = nameOfInside(design).slice(0, MOST_LETTERS);
+      if (after) {
+        setValue('title', after, { shouldDirty: true, shouldValidate: true });
+        setNamed(after);
+        return;
+      }
+    }
     await handleSubmit(async (typed) => {
       const whole = { ...typed, swaps: {}, size: form.size, design: form.design };
       try {
@@ -143,6 +156,11 @@ export function Composer({ view }: { view: ComposerView }) {
         {problem && (
           <Alert severity="error" sx={{ mb: 2 }}>
             {problem}
+          </Alert>
+        )}
+        {named !== null && named === values.title && (
+          <Alert severity="info" sx={{ mb: 2 }}>
+            {say`It is called “${named}”, after what is in it. Take it so, or give it another name.`}
           </Alert>
         )}
         <OrderFields

@@ -35,7 +35,7 @@ export function OrderPage({ view }: { view: OrderView }) {
     <Page
       wide
       title={view.title}
-      detail={`${view.customer} · ${view.buildName}, ${view.sizeName} · ${counted(view.portions, 'portion')}${view.inscription ? ` · “${view.inscription}”` : ''}`}
+      detail={`${view.customer} · ${view.called}, ${view.sizeName} · ${counted(view.portions, 'portion')}${view.inscription ? ` · “${view.inscription}”` : ''}`}
       actions={
         view.state === 'open' ? (
           <>
