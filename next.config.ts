@@ -19,7 +19,8 @@ const config: NextConfig = {
       ],
     },
   ],
-  experimental: { agentUpgrade: false },
+  // A page that is gone to while the server is away waits for it; else the browser would show its own page for errors, and what was typed were lost.
+  experimental: { agentUpgrade: false, useOffline: true },
   // Types are a part of `npm run check`: to look at them again at each build costs as long as the build.
   typescript: { ignoreBuildErrors: true },
 } as NextConfig;

@@ -1,5 +1,6 @@
 import { jest } from '@jest/globals';
 import { NoAnswer, send } from './send';
+import { waiting } from './waiting';
 
 type Sent = { url: string; key: string; body: unknown };
 const sent: Sent[] = [];
@@ -42,15 +43,29 @@ describe('what is sent to the server', () => {
     expect(sent).toHaveLength(3);
   });
 
-  it('that nobody answered keeps its key for the next try, and only that', async () => {
-    answers = [null, null, null];
-    await expect(tick('c')).rejects.toThrow(NoAnswer);
-    answers = [done, done];
-    await tick('d');
-    await tick('c');
-    const [first, , , other, again] = sent.map((s) => s.key);
-    expect(again).toBe(first);
-    expect(other).not.toBe(first);
+  it('that nobody answers is sent until somebody does, under one key; meanwhile it waits, and whoever leaves is warned', async () => {
+    const [heard, warned] = [jest.fn(), jest.fn()];
+    const listening = { addEventListener: warned, removeEventListener: jest.fn() };
+    Object.assign(globalThis, listening);
+    const hearNoMore = waiting.subscribe(heard);
+    answers = [null, null, null, { status: 502, body: undefined }, null, done];
+    const asked = tick('c');
+    while (sent.length < 4) await jest.advanceTimersByTimeAsync(100);
+    expect(waiting.count()).toBe(1);
+    expect(warned).toHaveBeenCalledWith('beforeunload', expect.any(Function));
+    while (sent.length < 6) await jest.advanceTimersByTimeAsync(500);
+    expect(await asked).toEqual({ ok: true });
+    expect([waiting.count(), heard.mock.calls.length]).toEqual([0, 2]);
+    expect(listening.removeEventListener).toHaveBeenCalledWith('beforeunload', expect.any(Function));
+    hearNoMore();
+    expect(new Set(sent.map((s) => s.key)).size).toBe(1);
+  });
+
+  it('that the server cannot do now is tried again, and then said', async () => {
+    const away = { status: 503, body: { ok: false, message: 'The database does not answer.' } };
+    answers = [away, away, away];
+    expect(await tick('h')).toEqual(away.body);
+    expect([sent.length, waiting.count()]).toEqual([3, 0]);
   });
 
   it('that failed in the server says so in words, and keeps its key', async () => {

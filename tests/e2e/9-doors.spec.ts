@@ -54,11 +54,28 @@ test('a server that is not there is told, and what was typed goes out once when 
   await page.route('**/api/do/tick', (route) => route.abort('connectionrefused'));
   const line = page.getByRole('checkbox').first();
   await line.click();
-  await expect(page.getByText(/did not answer/)).toBeVisible();
-  await expect(line).not.toBeChecked();
+  const waits = page.getByRole('alert').filter({ hasText: 'goes out by itself when the server is back' });
+  await expect(waits).toBeVisible();
   await page.unroute('**/api/do/tick');
-  await line.click();
+  await expect(waits).toBeHidden();
   await expect(line).toBeChecked();
+  await page.reload();
+  await expect(line).toBeChecked();
+});
+
+test('a page stays, with what was typed, as long as the network is away; then it goes on where it was sent', async ({
+  page,
+  context,
+}) => {
+  await go(page, '/formulas/new');
+  await page.getByLabel('Name', { exact: true }).first().fill('Heather honey sponge');
+  await context.setOffline(true);
+  await page.getByRole('link', { name: 'Orders', exact: true }).click();
+  await expect(page.getByRole('alert').filter({ hasText: 'server does not answer' })).toBeVisible();
+  await expect(page.getByLabel('Name', { exact: true }).first()).toHaveValue('Heather honey sponge');
+  expect(page.url()).toMatch(/\/formulas\/new$/);
+  await context.setOffline(false);
+  await expect(page).toHaveURL(/\/orders$/);
 });
 
 test('a server that is silent is told, until it is heard again', async ({ page }) => {
