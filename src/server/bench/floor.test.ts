@@ -80,6 +80,11 @@ describe('what was read too far', () => {
     expect(headline.text).toContain('strained, smells clean');
     const kept = { tooFar: true, text: expect.stringContaining(said) };
     expect((await loadOrder(kitchen.db, order))!.planned!.readings).toContainEqual(kept);
+    // After half an hour it has been seen: what is late stands in front of it again.
+    const later = { ...kitchen.db, now: () => new Date(kitchen.db.now().getTime() + 31 * 60_000) };
+    const wall = (await loadWall(later))!;
+    expect(wall.headline.counts.misses).toBeGreaterThan(0);
+    expect(wall.headline.text).not.toContain(said);
     // What comes after it has begun: too late to make it anew, and the wall speaks of other things again; the order keeps it.
     const next = plan.problem.waits.find((w) => w.from === ranged.id)!.to;
     expect(await startStep(kitchen.db, next, person, { sure: true, why: 'so it is' })).toMatchObject({ ok: true });

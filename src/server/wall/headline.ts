@@ -55,11 +55,8 @@ export function headlineOf(
     return { tone: 'misses', text: say`${stood.text}. Look at it before it goes on.`, fix, counts };
   }
   const tooFar = notYetUsed(plan, situation);
-  if (tooFar) {
-    const [order] = tooFar.orders;
-    const text = say`${tooFar.orders.map((o) => o.title).join(' + ')}: ${tooFar.text}`;
-    return { tone: 'tight', text, fix: order ? { label: say`Open it`, order: order.id, help: false } : null, counts };
-  }
+  const read = tooFar && readingHeadline(tooFar, counts);
+  if (read && situation.minute - tooFar.minute <= NEWS) return read;
   const overdue = ladders.flatMap((l) =>
     l.rungs
       .filter((r) => r.state === 'overdue')
@@ -78,6 +75,7 @@ export function headlineOf(
     const text = `${missWords(worst, plan, situation)}${also}`;
     return { tone: 'misses', text, fix: { label: say`See what would help`, order: worst.order, help: true }, counts };
   }
+  if (read) return read;
   const late = toAgree.find((u) => u.over);
   if (late) {
     const text = say`${late.title}: “${late.what}” should have been agreed by ${dayText(late.by)}. Ask the customer.`;
@@ -99,6 +97,19 @@ export function headlineOf(
       ? say`Everything will be ready.`
       : say`Nothing is on the wall yet: the ladder of the first order will stand here.`;
   return { tone: 'holds', text, fix: null, counts };
+}
+
+/** What was read so lately is told before all that is late; after that it has been seen, and does not stand in front of it. Minutes. */
+const NEWS = 30;
+
+function readingHeadline({ orders, text }: ReadingLine, counts: Headline['counts']): Headline {
+  const [order] = orders;
+  return {
+    tone: 'tight',
+    text: say`${orders.map((o) => o.title).join(' + ')}: ${text}`,
+    fix: order ? { label: say`Open it`, order: order.id, help: false } : null,
+    counts,
+  };
 }
 
 /** What was read too far and is used all the same, as long as nothing that comes after it has begun: then it can still be made anew. */

@@ -94,15 +94,13 @@ export function CheckGate({ check, busy, onHolds, onNotYet }: CheckGateProps) {
           {problem}
         </Box>
       )}
-      <Box sx={{ mt: 1, color: 'var(--zl-muted)', fontSize: 17 }}>
-        {lookedAt !== null && check.beyond ? (
-          check.beyond
-        ) : (
-          <>
-            {say`If not:`} {check.otherwise}
-          </>
-        )}
-      </Box>
+      {lookedAt !== null && check.beyond ? (
+        <Box sx={{ mt: 1 }}>{check.beyond}</Box>
+      ) : (
+        <Box sx={{ mt: 1, color: 'var(--zl-muted)', fontSize: 17 }}>
+          {say`If not:`} {check.otherwise}
+        </Box>
+      )}
       <Box sx={{ display: 'flex', gap: 1.75, mt: 1.75, flexWrap: 'wrap' }}>
         <BigButton kind="main" disabled={busy} onClick={yes}>
           {lookedAt === null ? say`Yes, done` : say`It reads so: use it all the same`}

@@ -29,6 +29,7 @@ import { Clashes } from './clashes';
 import './compose.css';
 import { LeftDraft } from './left-draft';
 import { LeftOut } from './left-out';
+import { Note } from '../parts/note';
 import { OrderFields } from './order-fields';
 import { SaveAsBuild } from './save-as-build';
 import { Touched } from './touched';
@@ -159,9 +160,9 @@ export function Composer({ view }: { view: ComposerView }) {
           </Alert>
         )}
         {named !== null && named === values.title && (
-          <Alert severity="info" sx={{ mb: 2 }}>
-            {say`It is called “${named}”, after what is in it. Take it so, or give it another name.`}
-          </Alert>
+          <Note>
+            <span role="status">{say`It is called “${named}”, after what is in it. Take it so, or give it another name.`}</span>
+          </Note>
         )}
         <OrderFields
           view={view}
