@@ -1,5 +1,5 @@
 import { expect, test } from './journey';
-import { go, goToFreeBench, startNow } from './go';
+import { go, orderPath, goToFreeBench, startNow } from './go';
 
 test('pages run only their own scripts, and are framed by nobody', async ({ request, baseURL }) => {
   for (const path of ['/k/demo', '/k/demo/bench', '/k/demo/api/builds', '/nowhere']) {
@@ -78,7 +78,50 @@ test('a page stays, with what was typed, as long as the network is away; then it
   await expect(page).toHaveURL(/\/orders$/);
 });
 
+test('ten pages of one browser share one stream, and each shows what is told elsewhere while it is looked at', async ({
+  page,
+  context,
+}) => {
+  const order = await orderPath(page, 'Orchard wedding');
+  // No page has a stream of its own: six of them would be all that a browser has for a server.
+  const streams: string[] = [];
+  context.on('request', (r) => {
+    if (r.url().endsWith('/api/live')) streams.push(r.url());
+  });
+  const others = [];
+  for (let i = 0; i < 9; i++) others.push(await context.newPage());
+  await Promise.all(others.map((other) => go(other, order)));
+  await go(page, order);
+  const said = (one: typeof page) => one.getByText(/“Cook quince curd” read 83 °C/);
+  const curd = `o${order.split('/').at(-1)}.filling.cook`;
+  const tell = async (door: string, data: object) => {
+    const answer = await page.request.post(`/k/demo/api/do/${door}`, {
+      headers: { 'idempotency-key': `ten-pages-${door}` },
+      data: { step: curd, sure: true, ...data },
+    });
+    expect(await answer.json()).toMatchObject({ ok: true });
+  };
+  const [hidden, ...seen] = others;
+  const look = (state: string) =>
+    hidden!.evaluate((to) => {
+      Object.defineProperty(document, 'visibilityState', { value: to, configurable: true });
+      document.dispatchEvent(new Event('visibilitychange'));
+    }, state);
+  await look('hidden');
+  await tell('start-step', { person: 'wim' });
+  await tell('finish-step', { answer: { holds: true, value: 83 } });
+  for (const one of [page, ...seen]) await expect(said(one)).toBeVisible();
+  expect(streams).toEqual([]);
+  // A page that is not looked at hears nothing; looked at again it shows what is.
+  await expect(said(hidden!)).toHaveCount(0);
+  await look('visible');
+  await expect(said(hidden!)).toBeVisible();
+  for (const other of others) await other.close();
+});
+
 test('a server that is silent is told, until it is heard again', async ({ page }) => {
+  // A page by itself, as in a browser whose pages cannot share a stream.
+  await page.addInitScript(() => Object.assign(window, { SharedWorker: undefined }));
   await page.route('**/api/live', (route) => route.abort('connectionrefused'));
   await go(page, '/orders');
   const lost = page.getByRole('alert').filter({ hasText: 'does not answer. What you see may be older' });

@@ -2,6 +2,8 @@
 
 import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
+import { hearChanges } from './changes';
+import type { Heard } from './changes-messages';
 import { inThisKitchen } from '../kitchens/in-kitchen';
 import { showAgain, showAgainSoon, showNoMore } from './show-again';
 
@@ -11,39 +13,53 @@ const OLDEST = 60_000;
 const PATIENCE = 4000;
 
 /**
- * Shows again what the server has whenever somebody changed something of the kitchen, and every minute; where the page is of one. Returns whether
- * the server is heard no more.
+ * Shows again what the server has whenever somebody changed something of the kitchen, and every minute; where the page is of one. A page that is
+ * hidden hears nothing, and is shown again when it is looked at. Returns whether the server is heard no more.
  */
 export function useLive(inKitchen: boolean): boolean {
   const router = useRouter();
   const [lost, setLost] = useState(false);
   useEffect(() => {
     if (!inKitchen) return;
-    const stream = new EventSource(inThisKitchen('/api/live'));
+    const path = inThisKitchen('/api/live');
     let silent = false;
     let patience: ReturnType<typeof setTimeout> | undefined;
-    stream.onmessage = () => showAgainSoon(router);
-    stream.onopen = () => {
+    const heard = (what: Heard) => {
+      if (what === 'change') showAgainSoon(router);
+      if (what === 'open') {
+        clearTimeout(patience);
+        // Whatever was changed meanwhile was not told.
+        if (silent) showAgain(router);
+        silent = false;
+        setLost(false);
+      }
+      if (what === 'silent' && !silent) {
+        silent = true;
+        patience = setTimeout(() => setLost(true), PATIENCE);
+      }
+    };
+    let stop: (() => void) | null = hearChanges(path, heard);
+    const hear = (visible: boolean) => {
+      if (visible === (stop !== null)) return;
+      stop?.();
+      stop = visible ? hearChanges(path, heard) : null;
       clearTimeout(patience);
-      // Whatever was changed meanwhile was not told.
-      if (silent) showAgain(router);
-      silent = false;
-      setLost(false);
+      if (visible) showAgain(router);
     };
-    stream.onerror = () => {
-      if (silent) return;
-      silent = true;
-      patience = setTimeout(() => setLost(true), PATIENCE);
-    };
-    const everyMinute = setInterval(
-      () => document.visibilityState === 'visible' && !silent && showAgain(router),
-      OLDEST,
-    );
+    const looked = () => hear(document.visibilityState === 'visible');
+    const gone = () => hear(false);
+    document.addEventListener('visibilitychange', looked);
+    addEventListener('pagehide', gone);
+    addEventListener('pageshow', looked);
+    const everyMinute = setInterval(() => stop && !silent && showAgain(router), OLDEST);
     return () => {
       clearTimeout(patience);
       showNoMore();
       clearInterval(everyMinute);
-      stream.close();
+      document.removeEventListener('visibilitychange', looked);
+      removeEventListener('pagehide', gone);
+      removeEventListener('pageshow', looked);
+      stop?.();
     };
   }, [router, inKitchen]);
   return lost;
