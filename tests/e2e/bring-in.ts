@@ -33,9 +33,15 @@ async function setUp(page: Page, url: string): Promise<(place: string) => string
   }
   await page.getByRole('button', { name: 'On to: Pickup hours' }).click();
   await page.getByRole('button', { name: 'any time · + hours, Saturday' }).click();
-  await page.getByRole('button', { name: 'Save', exact: true }).click();
-  await expect(page.getByText('Pickup hours are not told')).toHaveCount(0);
+  // The way on saves what is typed.
   await page.getByRole('button', { name: 'On to: Ovens' }).click();
+  await expect(page).toHaveURL(/\/kitchen\/ovens$/);
+  const way = page.getByRole('region', { name: 'Set up your kitchen' });
+  await way.getByRole('link', { name: 'Pickup hours' }).click();
+  await expect(page.getByRole('button', { name: '+ more, Saturday' })).toBeVisible();
+  await expect(page.getByText('Pickup hours are not told')).toHaveCount(0);
+  await way.getByRole('link', { name: 'Ovens' }).click();
+  await expect(page).toHaveURL(/\/kitchen\/ovens$/);
   const sets: [string, string[]][] = [
     ['Ovens', ['One small fan oven']],
     ['Machines', ['One mixer, a hob, a turntable']],

@@ -10,6 +10,7 @@ import { useState, useTransition } from 'react';
 import type { Figure } from '@/core/breakdown/figures/figure-list';
 import type { KitchenView } from '@/server/kitchen/kitchen-settings';
 import { saveKitchenAction } from '../actions';
+import { useOpenForm } from '../parts/open-forms';
 import { showAgain } from '../parts/show-again';
 import { FigureExample } from './figure-example';
 
@@ -29,21 +30,24 @@ export function Figures({ view }: { view: KitchenView }) {
   const changed = view.figures.filter((f) => typed[f.path] !== undefined && typed[f.path] !== shown(f));
   const number = (text: string) => (text.trim() === '' ? NaN : Number(text.replace(',', '.')));
   const set = Object.fromEntries(changed.map((f) => [f.path, number(typed[f.path]!)]));
-  const save = () =>
-    start(async () => {
-      setProblem(null);
-      setFields({});
-      try {
-        const result = await saveKitchenAction(view.version, { figures: set });
-        if (result.ok) showAgain(router);
-        else {
-          setProblem(result.message);
-          setFields(result.fields ?? {});
-        }
-      } catch {
-        setProblem(LOST);
+  const send = async () => {
+    setProblem(null);
+    setFields({});
+    try {
+      const result = await saveKitchenAction(view.version, { figures: set });
+      if (result.ok) {
+        showAgain(router);
+        return true;
       }
-    });
+      setProblem(result.message);
+      setFields(result.fields ?? {});
+    } catch {
+      setProblem(LOST);
+    }
+    return false;
+  };
+  const save = () => start(async () => void (await send()));
+  useOpenForm(changed.length > 0, send);
   return (
     <Box component="section" aria-label={say`Figures`}>
       <Box sx={{ position: 'sticky', top: 0, bgcolor: 'var(--zl-paper)', py: 1, zIndex: 2 }}>

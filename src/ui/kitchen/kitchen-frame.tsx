@@ -13,6 +13,7 @@ import { useInKitchen } from '../kitchens/in-kitchen';
 import { KitchenLink } from '../kitchens/kitchen-link';
 import { useAction } from '../parts/use-action';
 import { isTyping } from '../parts/is-typing';
+import { saveOpenForms } from '../parts/open-forms';
 import { usePutBack } from './use-put-back';
 import './kitchen.css';
 
@@ -114,6 +115,12 @@ function SetUp({ done, here }: { done: SetupStep[]; here: string }) {
   const next = step ? stepAfter(step) : (SETUP_STEPS.find((s) => !done.includes(s)) ?? null);
   const goOn = () =>
     action.run(async () => {
+      // What is typed on the page is a part of its step.
+      if (!(await saveOpenForms()))
+        return {
+          ok: false,
+          message: say`What is typed here cannot be saved yet: it is marked. Nothing of it was lost.`,
+        };
       const through = step && !done.includes(step) ? [...done, step] : done;
       const saved = await saveSetUpAction(next === null ? null : through);
       if (saved.ok && next !== null) router.push(within(placeOf(next)));

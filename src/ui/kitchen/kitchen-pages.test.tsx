@@ -10,6 +10,8 @@ jest.unstable_mockModule('next/navigation', () => ({
   usePathname: () => '/k/demo/kitchen',
   useSearchParams: () => new URLSearchParams(),
 }));
+jest.unstable_mockModule('./kitchen.css', () => ({}));
+const { KitchenFrame } = await import('./kitchen-frame');
 const { OvenPage } = await import('./item-pages');
 const { PasteTins } = await import('./paste-tins');
 const { SupplierPage } = await import('./supplier-pages');
@@ -25,6 +27,36 @@ const save = '/api/do/save-oven';
 const typed = (name: string) => screen.getByRole<HTMLInputElement>('textbox', { name });
 
 beforeEach(() => push.mockClear());
+
+describe('the way through a kitchen that is set up', () => {
+  const frame = { ...view, setUp: ['people'], counts: {}, lastChange: null, missing: [] } as unknown as KitchenSections;
+  const goOn = () => screen.getByRole('button', { name: /^(Go on|On to):/ });
+  const sent = () => asked.map((a) => a.split('/').at(-1));
+
+  it('saves what is typed on the page before it goes on, and stays where that cannot be', async () => {
+    const { hand } = inPage(
+      <KitchenFrame frame={frame}>
+        <OvenPage view={view} id="oven-1" />
+      </KitchenFrame>,
+    );
+    serverAnswers({ [save]: { ok: true, id: 'oven-1', version: 4 }, '/api/do/save-set-up': { ok: true } });
+    await hand.clear(typed('Slots'));
+    await hand.type(typed('Slots'), '0');
+    await hand.click(goOn());
+    expect(await screen.findByText('From 1.')).toBeTruthy();
+    expect(await screen.findByText(/cannot be saved yet: it is marked/)).toBeTruthy();
+    expect([sent(), push.mock.calls.length]).toEqual([[], 0]);
+    await hand.clear(typed('Slots'));
+    await hand.type(typed('Slots'), '8');
+    await hand.click(goOn());
+    await waitFor(() => expect(push).toHaveBeenCalledTimes(1));
+    expect(sent()).toEqual(['save-oven', 'save-set-up']);
+    // What is saved is not saved again.
+    await hand.click(goOn());
+    await waitFor(() => expect(push).toHaveBeenCalledTimes(2));
+    expect(sent()).toEqual(['save-oven', 'save-set-up', 'save-set-up']);
+  });
+});
 
 describe('the page of a thing', () => {
   it('says what it touches, what is wrong beside the field, and keeps what was typed', async () => {

@@ -8,6 +8,7 @@ import { useRouter } from 'next/navigation';
 import { useState, useTransition } from 'react';
 import { addTinsAction } from '../actions';
 import type { MouldTyping } from '@/core/kitchen/read-mould';
+import { useOpenForm } from '../parts/open-forms';
 import { showAgain } from '../parts/show-again';
 import { TinsUnderstood } from './tins-understood';
 
@@ -23,23 +24,25 @@ export function PasteTins({ typing }: { typing: MouldTyping }) {
   const [problem, setProblem] = useState<string | null>(null);
   const [lines, setLines] = useState<Record<string, string>>({});
   const [busy, start] = useTransition();
-  const add = () =>
-    start(async () => {
-      setProblem(null);
-      setLines({});
-      try {
-        const result = await addTinsAction(text);
-        if (result.ok) {
-          setText('');
-          showAgain(router);
-        } else {
-          setProblem(result.message);
-          setLines(result.fields ?? {});
-        }
-      } catch {
-        setProblem(LOST);
+  const send = async () => {
+    setProblem(null);
+    setLines({});
+    try {
+      const result = await addTinsAction(text);
+      if (result.ok) {
+        setText('');
+        showAgain(router);
+        return true;
       }
-    });
+      setProblem(result.message);
+      setLines(result.fields ?? {});
+    } catch {
+      setProblem(LOST);
+    }
+    return false;
+  };
+  const add = () => start(async () => void (await send()));
+  useOpenForm(text.trim() !== '', send);
   return (
     <Box component="section" aria-label={say`Tins in words`} sx={{ mt: 3, maxWidth: 620 }}>
       <TextField

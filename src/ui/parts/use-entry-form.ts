@@ -3,11 +3,12 @@
 import { say } from '@/core/words/say';
 import { yupResolver } from '@hookform/resolvers/yup';
 import { useRouter } from 'next/navigation';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { useForm, type DefaultValues, type FieldPath, type FieldValues, type Resolver } from 'react-hook-form';
 import type { ObjectSchema } from 'yup';
 import type { Result } from '@/server/shared/result';
 import { useInKitchen } from '../kitchens/in-kitchen';
+import { useOpenForm } from './open-forms';
 import { showAgain } from './show-again';
 
 const LOST = say`The server did not answer. What you typed is still here: save again.`;
@@ -42,7 +43,9 @@ export function useEntryForm<F extends FieldValues, Saved extends object = objec
     defaultValues: start as DefaultValues<F>,
     mode: 'onTouched',
   });
-  const send = (sure: true | undefined) =>
+  /** What was saved last on this page, as text. */
+  const saved = useRef<string | null>(null);
+  const send = (sure: true | undefined, onSaved: (saved: Saved) => void) =>
     handleSubmit(
       async (form) => {
         setProblem(null);
@@ -50,8 +53,8 @@ export function useEntryForm<F extends FieldValues, Saved extends object = objec
         try {
           const result = await save(form, sure);
           if (result.ok) {
-            router.push(within(typeof after === 'string' ? after : after(result)));
-            showAgain(router);
+            saved.current = JSON.stringify(getValues());
+            onSaved(result);
             return;
           }
           if (result.asks === 'sure') setMoves(result.message);
@@ -64,10 +67,20 @@ export function useEntryForm<F extends FieldValues, Saved extends object = objec
       },
       () => setProblem(MARKED),
     );
+  const goOn = (saved: Saved) => {
+    router.push(within(typeof after === 'string' ? after : after(saved)));
+    showAgain(router);
+  };
+  useOpenForm(formState.isDirty, async () => {
+    let kept = JSON.stringify(getValues()) === saved.current;
+    if (kept) return true;
+    await send(undefined, () => (kept = true))();
+    return kept;
+  });
   return {
     ...{ control, formState, setValue, getValues, reset, problem, moves, busy: formState.isSubmitting },
-    submit: send(undefined),
-    submitSure: send(true),
+    submit: send(undefined, goOn),
+    submitSure: send(true, goOn),
     letBe: () => setMoves(null),
   };
 }
