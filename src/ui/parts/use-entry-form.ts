@@ -3,7 +3,7 @@
 import { say } from '@/core/words/say';
 import { yupResolver } from '@hookform/resolvers/yup';
 import { useRouter } from 'next/navigation';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { useForm, type DefaultValues, type FieldPath, type FieldValues, type Resolver } from 'react-hook-form';
 import type { ObjectSchema } from 'yup';
 import type { Result } from '@/server/shared/result';
@@ -44,8 +44,8 @@ export function useEntryForm<F extends FieldValues, Saved extends object = objec
     mode: 'onTouched',
   });
   /** What was saved last on this page, as text. */
-  const saved = useRef<string | null>(null);
-  const send = (sure: true | undefined, onSaved: (saved: Saved) => void) =>
+  const [saved, setSaved] = useState<string | null>(null);
+  const send = (sure: true | undefined, onSaved: (result: Saved) => void) =>
     handleSubmit(
       async (form) => {
         setProblem(null);
@@ -53,7 +53,7 @@ export function useEntryForm<F extends FieldValues, Saved extends object = objec
         try {
           const result = await save(form, sure);
           if (result.ok) {
-            saved.current = JSON.stringify(getValues());
+            setSaved(JSON.stringify(getValues()));
             onSaved(result);
             return;
           }
@@ -67,12 +67,12 @@ export function useEntryForm<F extends FieldValues, Saved extends object = objec
       },
       () => setProblem(MARKED),
     );
-  const goOn = (saved: Saved) => {
-    router.push(within(typeof after === 'string' ? after : after(saved)));
+  const goOn = (result: Saved) => {
+    router.push(within(typeof after === 'string' ? after : after(result)));
     showAgain(router);
   };
   useOpenForm(formState.isDirty, async () => {
-    let kept = JSON.stringify(getValues()) === saved.current;
+    let kept = JSON.stringify(getValues()) === saved;
     if (kept) return true;
     await send(undefined, () => (kept = true))();
     return kept;
