@@ -1,6 +1,6 @@
 /**
  * Runs once for all pages of a browser, which has six connections to the server and no more: one stream of each kitchen's changes, told to every page
- * that listens, and closed when none does. A page sends the address of its stream (`ToChanges` in `src/ui/parts/changes-messages.ts`), or null when it
+ * that listens, and closed when none does. A page sends the address of its stream (`ToChanges` in `src/ui/parts/changes.ts`), or null when it
  * hears no more, and is sent what is heard (`Heard`). It is served as it is: the build makes no shared worker out of TypeScript.
  */
 

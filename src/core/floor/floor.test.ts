@@ -189,7 +189,11 @@ describe('what stood too long and is used all the same', () => {
 describe('what was read', () => {
   it('is kept with its number and its reason, until it is taken back', () => {
     const done = (id: number, step: string, check?: Extract<FloorEvent, { kind: 'finish' }>['check']): FloorEvent => ({
-      ...{ id, kind: 'finish', minute: 20 + id, step, check },
+      id,
+      kind: 'finish',
+      minute: 20 + id,
+      step,
+      check,
     });
     const curd = { kind: 'temperature at least', text: '82–85 °C', value: 97, why: 'strained' };
     const felt = { kind: 'skewer clean', text: 'clean', value: null };

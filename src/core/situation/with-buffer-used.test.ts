@@ -3,12 +3,27 @@ import { withBufferUsed } from './with-buffer-used';
 
 const BUFFER = 20;
 const step = (id: string, likely: number, placed?: Partial<Placed>): Step => ({
-  ...{ id, name: id, order: 'o', work: id === 'collect' ? 'collect' : 'hands', earliest: null, oven: null, uses: [] },
-  ...{ minutes: { low: likely, likely, high: likely }, people: id === 'collect' ? null : { count: 1, skill: null } },
+  id,
+  name: id,
+  order: 'o',
+  work: id === 'collect' ? 'collect' : 'hands',
+  earliest: null,
+  oven: null,
+  uses: [],
+  minutes: { low: likely, likely, high: likely },
+  people: id === 'collect' ? null : { count: 1, skill: null },
   ...(placed && { placed: { start: 0, end: 0, people: [], equipment: [], state: 'done', ...placed } as Placed }),
 });
 const wait = (from: string, to: string, min: number): Wait => ({
-  ...{ id: `${from}>${to}`, from, to, min, max: 600, place: null, units: 0, ageing: 0, why: '' },
+  id: `${from}>${to}`,
+  from,
+  to,
+  min,
+  max: 600,
+  place: null,
+  units: 0,
+  ageing: 0,
+  why: '',
 });
 
 /** An order for the minute 600: iced, boxed in ten minutes, handed over twenty minutes later. */
@@ -17,8 +32,15 @@ const kitchen = (
   placed: { ice?: Partial<Placed>; box?: Partial<Placed> },
   toHandOver = BUFFER,
 ): Problem => ({
-  ...{ format: 'zest-ladder/problem', version: 1, origin: '2027-03-01T00:00:00Z', horizon: 2880, now },
-  ...{ people: [], equipment: [], holds: [], routes: [] },
+  format: 'zest-ladder/problem',
+  version: 1,
+  origin: '2027-03-01T00:00:00Z',
+  horizon: 2880,
+  now,
+  people: [],
+  equipment: [],
+  holds: [],
+  routes: [],
   orders: [{ id: 'o', name: 'O', pickup: 600, weight: 1, collect: 'collect' }],
   steps: [step('ice', 30, placed.ice), step('box', 10, placed.box), step('collect', 0)],
   waits: [wait('ice', 'box', 5), wait('box', 'collect', toHandOver)],

@@ -7,6 +7,7 @@ import { useState } from 'react';
 import { checkProblem, goneTooFar, type CheckAnswer } from '@/core/floor/check-answer';
 import { readNumber } from '@/core/measure/parse-number';
 import type { Check } from '@/core/formula/formula';
+import { BENCH_FIELD } from '../parts/bench-field';
 import { BigButton } from '../parts/big-button';
 
 interface CheckGateProps {
@@ -15,15 +16,6 @@ interface CheckGateProps {
   onHolds: (answer: CheckAnswer) => void;
   onNotYet: () => void;
 }
-
-const FIELD = {
-  font: 'inherit',
-  p: 1,
-  border: '2px solid var(--zl-ink)',
-  borderRadius: 1.5,
-  bgcolor: 'var(--zl-paper)',
-  color: 'inherit',
-} as const;
 
 /** Asks what must hold before a step is done: yes, with the number where one is read; or not yet, and what helps. */
 export function CheckGate({ check, busy, onHolds, onNotYet }: CheckGateProps) {
@@ -72,7 +64,7 @@ export function CheckGate({ check, busy, onHolds, onNotYet }: CheckGateProps) {
               setTyped(e.target.value);
               setLookedAt(null);
             }}
-            sx={{ ...FIELD, width: 120, fontSize: 28 }}
+            sx={{ ...BENCH_FIELD, width: 120, fontSize: 28 }}
           />
           {unit}
         </Box>
@@ -85,7 +77,7 @@ export function CheckGate({ check, busy, onHolds, onNotYet }: CheckGateProps) {
             value={why}
             maxLength={300}
             onChange={(e: React.ChangeEvent<HTMLInputElement>) => setWhy(e.target.value)}
-            sx={{ ...FIELD, display: 'block', width: '100%', mt: 0.75 }}
+            sx={{ ...BENCH_FIELD, display: 'block', width: '100%', mt: 0.75 }}
           />
         </Box>
       )}

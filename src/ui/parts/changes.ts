@@ -1,4 +1,8 @@
-import type { Heard, ToChanges } from './changes-messages';
+/** What is sent to `public/changes.js`: the address of the stream to be heard; null to hear no more. */
+type ToChanges = string | null;
+
+/** What a page hears: that there is a stream, that something has changed, that nothing is heard any more. */
+export type Heard = 'open' | 'change' | 'silent';
 
 /** Hears the changes that a stream tells; the function that is returned hears no more. The pages of a browser share one stream where they can. */
 export function hearChanges(path: string, onHeard: (heard: Heard) => void): () => void {

@@ -8,6 +8,7 @@ import { timeOf, type Clock } from '@/core/time/clock';
 import type { Told } from '@/server/bench/floor';
 import type { Asks } from '@/server/shared/result';
 import { ClockField } from './when-fields';
+import { BENCH_FIELD } from './bench-field';
 import { BigButton } from './big-button';
 
 const REASONS = [say`Looks and smells as it should`, say`Brought back by hand`, say`The lead has seen it`];
@@ -55,12 +56,7 @@ export function TapQuestion({ asks, message, yes, problem, clock, minute, busy, 
               sx={{
                 display: 'block',
                 width: '100%',
-                font: 'inherit',
-                p: 1,
-                border: '2px solid var(--zl-ink)',
-                borderRadius: 1.5,
-                bgcolor: 'var(--zl-paper)',
-                color: 'inherit',
+                ...BENCH_FIELD,
               }}
             />
           </Box>

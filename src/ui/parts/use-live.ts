@@ -2,8 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
-import { hearChanges } from './changes';
-import type { Heard } from './changes-messages';
+import { hearChanges, type Heard } from './changes';
 import { inThisKitchen } from '../kitchens/in-kitchen';
 import { showAgain, showAgainSoon, showNoMore } from './show-again';
 
